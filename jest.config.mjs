@@ -1,0 +1,53 @@
+const transform = {
+  '\\.(t|j|mj)sx?$': [
+    '@swc/jest',
+    {
+      jsc: {
+        parser: { syntax: 'typescript', decorators: true, tsx: true },
+        transform: {
+          legacyDecorator: true,
+          decoratorMetadata: true,
+          useDefineForClassFields: false,
+          react: { runtime: 'automatic' },
+        },
+        keepClassNames: true,
+        target: 'es2023',
+      },
+      module: { type: 'commonjs' },
+    },
+  ],
+};
+
+const shared = {
+  transform,
+  transformIgnorePatterns: [
+    '/node_modules/(?!(@nestjs|file-type|strtok3|token-types|uint8array-extras|@tokenizer|@borewit)/)',
+  ],
+  moduleNameMapper: {
+    '^(\\.{1,2}/.*)\\.js$': ['$1.js', '$1.ts', '$1.tsx'],
+    '^@grevik/(core|contracts)$': '<rootDir>/packages/$1/src/index.ts',
+    '\\.css$': '<rootDir>/apps/web/src/testing/no-style.ts',
+  },
+  testPathIgnorePatterns: ['/node_modules/', '/dist/'],
+};
+
+const project = (name, folder, more = {}) => ({
+  ...shared,
+  displayName: name,
+  testMatch: [`<rootDir>/${folder}/src/**/*.test.ts?(x)`],
+  ...more,
+});
+
+export default {
+  testTimeout: 20000,
+  projects: [
+    project('core', 'packages/core'),
+    project('contracts', 'packages/contracts', { setupFiles: ['reflect-metadata'] }),
+    project('server', 'apps/server', {
+      setupFiles: ['reflect-metadata'],
+      globalSetup: '<rootDir>/apps/server/src/testing/start-postgres.mjs',
+      globalTeardown: '<rootDir>/apps/server/src/testing/stop-postgres.mjs',
+    }),
+    project('web', 'apps/web', { testEnvironment: 'jest-fixed-jsdom', setupFiles: ['reflect-metadata'] }),
+  ],
+};

@@ -1,0 +1,1 @@
+export { type Calculation, calculation } from './calculation.js';

@@ -1,0 +1,20 @@
+export {
+  MEDIA,
+  MEDIUM_FACTS,
+  type Medium,
+  type MediumFamily,
+  WATER_LIKE_MEDIA,
+  isFuelGas,
+  isGas,
+  isLiquid,
+  isPotable,
+  isSteam,
+  isWaterLike,
+} from './media.js';
+export {
+  GRAVITY_MS2,
+  WATER_BULK_MODULUS_PA,
+  waterDensityKgM3,
+  waterVapourPressureAbsPa,
+  waterViscosityPaS,
+} from './water.js';

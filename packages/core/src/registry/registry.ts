@@ -1,0 +1,12 @@
+import type { Calculation } from '../calculation/index.js';
+import { pipeLossCalculation, valveLossCalculation } from '../loss/index.js';
+import { pressureRatingCalculation } from '../rating/index.js';
+import { selectCalculation } from '../selection/index.js';
+
+/** Every calculation that can be called by name. A line here puts it in the shell, the API and the browser. */
+export const CALCULATIONS: readonly Calculation[] = [
+  pipeLossCalculation,
+  valveLossCalculation,
+  pressureRatingCalculation,
+  selectCalculation,
+] as unknown as readonly Calculation[];

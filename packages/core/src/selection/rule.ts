@@ -1,0 +1,44 @@
+import type { Candidate } from './candidate.js';
+import type { Duty } from './duty.js';
+import type { HouseSides } from './house-rules.js';
+
+export type RuleGroup = 'function' | 'medium-and-material';
+
+export type ReasonVerdict = 'supports' | 'care' | 'out';
+
+export interface Measured {
+  value: number;
+  limit: number;
+  unit: 'Pa' | 'C' | 'm/s' | 's';
+}
+
+/** What a rule says of one valve: a judgement, or a question for the fact it would need. */
+export type Judgement =
+  | { verdict: ReasonVerdict; text: string; measured?: Measured; houseRule?: string }
+  | { ask: keyof Candidate; text: string };
+
+/**
+ * One line of the rule table. `applies` is cheap and pure; `judge` gives a judgement, or nothing where the valve simply fits.
+ * Texts carry no figures with units: those are in `measured`, shown in the reader's own units.
+ */
+export interface Rule {
+  id: string;
+  group: RuleGroup;
+  /** When it speaks, in the words of the page that lists the rules. */
+  when: string;
+  applies(duty: Duty, valve: Candidate): boolean;
+  judge(duty: Duty, valve: Candidate, sides: HouseSides): Judgement | undefined;
+}
+
+export const supports = (text: string): Judgement => ({ verdict: 'supports', text });
+export const care = (text: string, measured?: Measured): Judgement => ({
+  verdict: 'care',
+  text,
+  ...(measured && { measured }),
+});
+export const ruledOut = (text: string, measured?: Measured): Judgement => ({
+  verdict: 'out',
+  text,
+  ...(measured && { measured }),
+});
+export const ask = (field: keyof Candidate, text: string): Judgement => ({ ask: field, text });

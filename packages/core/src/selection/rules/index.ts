@@ -1,0 +1,15 @@
+import type { Rule } from '../rule.js';
+import { APPROVAL_RULES } from './approval-rules.js';
+import { FUNCTION_RULES } from './function-rules.js';
+import { MATERIAL_RULES } from './material-rules.js';
+import { PRESSURE_RULES } from './pressure-rules.js';
+import { SLAM_SHUT } from './slam-shut.js';
+
+/** The rule table, in the order its reasons are given. */
+export const RULES: readonly Rule[] = [
+  ...FUNCTION_RULES,
+  SLAM_SHUT,
+  ...PRESSURE_RULES,
+  ...APPROVAL_RULES,
+  ...MATERIAL_RULES,
+];

@@ -1,0 +1,43 @@
+import { calculation } from '../calculation/index.js';
+import { list, optional, record } from '../input/index.js';
+import { candidateInput } from './candidate.js';
+import { dutyInput } from './duty.js';
+import { houseRulesInput, houseSides } from './house-rules.js';
+import { type Selection, select } from './select.js';
+
+const input = record({
+  duty: dutyInput,
+  candidates: optional(list(candidateInput, { most: 20_000 })),
+  houseRules: optional(houseRulesInput),
+});
+
+export const selectCalculation = calculation({
+  name: 'select',
+  summary: 'Judges candidates for a duty: fits, care or out, with reasons, and ranks them.',
+  input,
+  gives: {
+    results:
+      'one a candidate in the order given: index, type, verdict, reasons (rule, verdict, text, measured, houseRule), score 0 to 100 or null for out',
+    ranked: 'indexes of what is not out, best first',
+  },
+  notes: [
+    'Without candidates, every type that could serve the function is judged as its generic self.',
+    'Rule groups in place: function; medium and material.',
+    'A fact that decides and is missing gives the reason unknown-<field>, verdict care.',
+    'Advice for a qualified person: local code, the authority, the listing and the maker override it.',
+  ],
+  example: {
+    duty: { function: 'isolate', medium: 'potable-cold', dn: 20, pressurePa: 517107, temperatureC: 10 },
+    candidates: [
+      {
+        type: 'ball',
+        port: 'full',
+        seatMaterial: 'ptfe',
+        ratingId: 'body-brass-600cwp',
+        ends: ['press', 'press'],
+        approvals: ['potable'],
+      },
+    ],
+  },
+  run: ({ duty, candidates, houseRules }): Selection => select(duty, candidates, houseSides(houseRules)),
+});

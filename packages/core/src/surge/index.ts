@@ -1,0 +1,1 @@
+export { type MovingColumn, type PipeWall, hammerRisePa, leastClosingTimeS, waveSpeedMs } from './hammer.js';

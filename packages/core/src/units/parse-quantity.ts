@@ -1,0 +1,77 @@
+import { InvalidInput } from '../input/index.js';
+import { readNumber } from './read-number.js';
+import { EXAMPLES, QUANTITIES, type Quantity, UNITS, type Unit } from './unit-table.js';
+
+/**
+ * Reads a quantity as people type it, into SI.
+ *
+ * @param typed    what was typed: "60 psi", "4 bar", "620 kPa", "12 gpm", "140F", "7 in w.c."
+ * @param quantity pressure (gauge), temperature, flow or length
+ * @param field    the name used in a refusal
+ * @returns Pa gauge, degrees C, m3/s or m
+ * @throws InvalidInput when the number or the unit can not be read, the unit is another quantity's, or the value is below
+ *         what is possible (0; for temperatures -273.15 degrees C)
+ *
+ * @example
+ * parseQuantity('60 psi', 'pressure') // 413685.4375901017
+ */
+export function parseQuantity(typed: string, quantity: Quantity, field: string = quantity): number {
+  const said = typed.trim();
+  if (said === '')
+    throw new InvalidInput(field, `No ${quantity} is given. Write it like ${EXAMPLES[quantity]}.`);
+  const read = readNumber(said);
+  if ('trouble' in read) {
+    throw new InvalidInput(
+      field,
+      read.trouble === 'comma'
+        ? `“${said}” can be read two ways. Write it without the comma, or with a point for decimals.`
+        : `“${said}” does not start with a number. Write it like ${EXAMPLES[quantity]}.`,
+    );
+  }
+  if (read.rest === '')
+    throw new InvalidInput(field, `“${said}”: which unit? Write it like ${EXAMPLES[quantity]}.`);
+  const unit = findUnit(read.rest, quantity);
+  if (!unit) throw new InvalidInput(field, unknownUnit(said, read.rest, quantity));
+  const value = read.value * unit.factor + (unit.offset ?? 0);
+  if (quantity === 'temperature' ? value < -273.15 : value < 0) {
+    throw new InvalidInput(
+      field,
+      quantity === 'temperature'
+        ? `“${said}” is colder than anything can be. Write it like ${EXAMPLES.temperature}.`
+        : `“${said}” is below zero. A ${quantity} here is 0 or more: ${unsigned(said)}?`,
+    );
+  }
+  return value;
+}
+
+function findUnit(rest: string, quantity: Quantity): Unit | undefined {
+  const key = unitKey(rest);
+  return UNITS[quantity].find((unit) => unit.typed.includes(key));
+}
+
+/** A typed unit as the table spells it. */
+function unitKey(rest: string): string {
+  return rest
+    .toLowerCase()
+    .replace(/³/g, '3')
+    .replace(/²/g, '2')
+    .replace(/[“”″]/g, '"')
+    .replace(/[’′]/g, "'")
+    .replace(/[\s.°º^]/g, '')
+    .replace(/water(column|gauge)?$/, 'wc')
+    .replace(/perminute|permin/, '/min')
+    .replace(/persecond|persec/, '/s')
+    .replace(/perhour/, '/h');
+}
+
+function unknownUnit(said: string, rest: string, quantity: Quantity): string {
+  const other = QUANTITIES.find((candidate) => candidate !== quantity && findUnit(rest, candidate));
+  const why = other
+    ? `“${rest}” measures ${other}, not ${quantity}`
+    : `“${rest}” is no unit of ${quantity} known here`;
+  return `“${said}”: ${why}. Write it like ${EXAMPLES[quantity]}.`;
+}
+
+function unsigned(said: string): string {
+  return said.replace(/^[-−–]\s*/, '');
+}

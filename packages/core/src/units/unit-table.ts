@@ -1,0 +1,80 @@
+/** The quantities people type and read, and their units with exact factors to SI. */
+export const QUANTITIES = ['pressure', 'temperature', 'flow', 'length'] as const;
+export type Quantity = (typeof QUANTITIES)[number];
+
+export interface Unit {
+  /** As it is shown after a figure. */
+  symbol: string;
+  /** SI value of one unit: Pa, K, m3/s, m. */
+  factor: number;
+  /** Added to the SI value (temperature only: the result is in degrees C). */
+  offset?: number;
+  /** As it is typed: lower case, without blanks, dots or degree signs. */
+  typed: readonly string[];
+}
+
+const PSI = 6894.757293168361;
+const INCH = 0.0254;
+const US_GALLON = 3.785411784e-3;
+const CUBIC_FOOT = 0.028316846592;
+
+/**
+ * Sources: NIST SP 811 (2008) appendix B for the exact factors; conventional inch, foot and metre of water
+ * (density 1000 kg/m3, g = 9.80665 m/s2) as ISO 80000-4 gives them.
+ */
+export const UNITS: Record<Quantity, readonly Unit[]> = {
+  pressure: [
+    { symbol: 'psi', factor: PSI, typed: ['psi', 'psig', 'lb/in2', 'lbs/in2', 'pounds', '#'] },
+    { symbol: 'bar', factor: 1e5, typed: ['bar', 'barg', 'bars'] },
+    { symbol: 'kPa', factor: 1e3, typed: ['kpa', 'kpag'] },
+    { symbol: 'MPa', factor: 1e6, typed: ['mpa'] },
+    { symbol: 'mbar', factor: 100, typed: ['mbar', 'mbarg', 'hpa'] },
+    { symbol: 'Pa', factor: 1, typed: ['pa'] },
+    {
+      symbol: 'in w.c.',
+      factor: 249.08891,
+      typed: ['inwc', '"wc', 'inh2o', 'inchwc', 'incheswc', 'iwc', 'inwg', '"wg'],
+    },
+    { symbol: 'ft w.c.', factor: 2989.06692, typed: ['ftwc', 'fthead', 'ftofhead', 'fth2o', "'head"] },
+    { symbol: 'm w.c.', factor: 9806.65, typed: ['mwc', 'mhead', 'mofhead', 'mh2o'] },
+    { symbol: 'kg/cm²', factor: 98066.5, typed: ['kg/cm2', 'kgf/cm2'] },
+  ],
+  temperature: [
+    { symbol: '°F', factor: 5 / 9, offset: -160 / 9, typed: ['f', 'degf', 'fahrenheit'] },
+    { symbol: '°C', factor: 1, offset: 0, typed: ['c', 'degc', 'celsius'] },
+    { symbol: 'K', factor: 1, offset: -273.15, typed: ['k', 'kelvin'] },
+  ],
+  flow: [
+    { symbol: 'gpm', factor: US_GALLON / 60, typed: ['gpm', 'usgpm', 'gal/min', 'gallons/min'] },
+    { symbol: 'L/s', factor: 1e-3, typed: ['l/s', 'lps'] },
+    { symbol: 'L/min', factor: 1e-3 / 60, typed: ['l/min', 'lpm', 'l/m'] },
+    { symbol: 'L/h', factor: 1e-3 / 3600, typed: ['l/h', 'lph'] },
+    { symbol: 'm³/h', factor: 1 / 3600, typed: ['m3/h', 'cmh', 'm3/hr'] },
+    { symbol: 'm³/s', factor: 1, typed: ['m3/s'] },
+    { symbol: 'cfh', factor: CUBIC_FOOT / 3600, typed: ['cfh', 'ft3/h', 'ft3/hr', 'scfh'] },
+    { symbol: 'cfm', factor: CUBIC_FOOT / 60, typed: ['cfm', 'ft3/min'] },
+  ],
+  length: [
+    { symbol: 'ft', factor: 12 * INCH, typed: ['ft', 'foot', 'feet', "'"] },
+    { symbol: 'in', factor: INCH, typed: ['in', 'inch', 'inches', '"'] },
+    { symbol: 'm', factor: 1, typed: ['m', 'metre', 'metres', 'meter', 'meters'] },
+    { symbol: 'cm', factor: 0.01, typed: ['cm'] },
+    { symbol: 'mm', factor: 1e-3, typed: ['mm'] },
+  ],
+};
+
+/** What a person is told to write, per quantity. */
+export const EXAMPLES: Record<Quantity, string> = {
+  pressure: '75 psi, 5.2 bar, 620 kPa or 7 in w.c.',
+  temperature: '140 °F or 60 °C',
+  flow: '12 gpm, 0.6 L/s or 2 m³/h',
+  length: '62 ft, 19 m or 30 in',
+};
+
+/** The unit a quantity is stored in, as the core's field names write it. */
+export const SI_SYMBOL: Record<Quantity, string> = {
+  pressure: 'Pa',
+  temperature: '°C',
+  flow: 'm³/s',
+  length: 'm',
+};

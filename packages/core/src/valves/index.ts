@@ -1,0 +1,34 @@
+export { type CharacteristicName, relativeKv } from './characteristics.js';
+export { FUNCTION_WORDS, VALVE_FUNCTIONS, type ValveFunction } from './functions.js';
+export {
+  type Strokes,
+  VALVE_TYPES,
+  VALVE_TYPE_FACTS,
+  type ValveFamily,
+  type ValveType,
+  type ValveTypeFacts,
+  familyOf,
+  isCheck,
+  isManyTurn,
+  isQuarterTurn,
+  valveTypeFacts,
+} from './valve-types.js';
+export {
+  APPROVALS,
+  type Approval,
+  BODY_MATERIALS,
+  BODY_WORDS,
+  type BodyMaterial,
+  OPERATORS,
+  type Operator,
+  PORTS,
+  type Port,
+  RUBBERS,
+  SEAT_LIMIT_C,
+  SEAT_MATERIALS,
+  SEAT_WORDS,
+  STEMS,
+  type SeatMaterial,
+  type Stem,
+} from './materials.js';
+export { ENDS, END_WORDS, type End } from './ends.js';

@@ -1,0 +1,367 @@
+import type { CharacteristicName } from './characteristics.js';
+import type { ValveFunction } from './functions.js';
+
+/** Rules speak of families: a rule about gates holds for every gate. */
+export type ValveFamily =
+  | 'ball'
+  | 'gate'
+  | 'globe'
+  | 'stop'
+  | 'radiator'
+  | 'butterfly'
+  | 'plug'
+  | 'diaphragm'
+  | 'self-acting'
+  | 'check';
+
+/** How the handle moves it. `self`: the flow or a spring does. */
+export type Strokes = 'quarter' | 'several' | 'many' | 'self';
+
+export interface ValveTypeFacts {
+  words: string;
+  family: ValveFamily;
+  strokes: Strokes;
+  /** What moves and what it closes on. */
+  inside: string;
+  /** Loss as a multiple of the fully rough friction factor of the pipe. Left out where it is by capacity or follows the size. */
+  lossMultiple?: number;
+  characteristic?: CharacteristicName;
+  /** What it can be asked to do at all; how well is the rules' business. */
+  serves: readonly ValveFunction[];
+  /** Closes on rubber or plastic whose kind must be known; without it the seats are metal. */
+  softSeated?: boolean;
+}
+
+const SHUTS: readonly ValveFunction[] = ['isolate', 'emergency-shutoff', 'throttle', 'purge'];
+const CHECKS: readonly ValveFunction[] = ['non-return'];
+
+/**
+ * The trade's types. Loss multiples: generic handbook values as Crane TP-410 tabulates them, with radiator, needle, diaphragm and solenoid
+ * valves taken as the globe or angle body they are made in.
+ */
+export const VALVE_TYPE_FACTS = {
+  ball: {
+    words: 'ball',
+    family: 'ball',
+    strokes: 'quarter',
+    inside: 'A bored ball between two soft seats',
+    lossMultiple: 3,
+    characteristic: 'ball',
+    serves: SHUTS,
+    softSeated: true,
+  },
+  'ball-3-way': {
+    words: 'three-way ball',
+    family: 'ball',
+    strokes: 'quarter',
+    inside: 'A ball with an L or T bore',
+    lossMultiple: 30,
+    characteristic: 'ball',
+    serves: ['divert', 'isolate'],
+    softSeated: true,
+  },
+  'gate-solid': {
+    words: 'gate, metal wedge',
+    family: 'gate',
+    strokes: 'many',
+    inside: 'A metal wedge lowered into a slot across two narrow seats',
+    lossMultiple: 8,
+    characteristic: 'gate',
+    serves: SHUTS,
+  },
+  'gate-resilient': {
+    words: 'gate, rubber wedge',
+    family: 'gate',
+    strokes: 'many',
+    inside: 'An iron wedge wrapped in rubber in a smooth bore',
+    lossMultiple: 8,
+    characteristic: 'gate',
+    serves: SHUTS,
+    softSeated: true,
+  },
+  'knife-gate': {
+    words: 'knife gate',
+    family: 'gate',
+    strokes: 'many',
+    inside: 'A thin plate that cuts through solids',
+    lossMultiple: 8,
+    characteristic: 'gate',
+    serves: SHUTS,
+  },
+  globe: {
+    words: 'globe',
+    family: 'globe',
+    strokes: 'several',
+    inside: 'A disc pressed down on a seat across an S-shaped path',
+    lossMultiple: 340,
+    characteristic: 'globe-linear',
+    serves: SHUTS,
+    softSeated: true,
+  },
+  'globe-y': {
+    words: 'globe, inclined',
+    family: 'globe',
+    strokes: 'several',
+    inside: 'A disc on an inclined seat',
+    lossMultiple: 55,
+    characteristic: 'globe-linear',
+    serves: SHUTS,
+    softSeated: true,
+  },
+  angle: {
+    words: 'angle',
+    family: 'globe',
+    strokes: 'several',
+    inside: 'A disc on a seat at a right-angle turn',
+    lossMultiple: 150,
+    characteristic: 'globe-linear',
+    serves: SHUTS,
+    softSeated: true,
+  },
+  'compression-stop': {
+    words: 'compression stop',
+    family: 'stop',
+    strokes: 'several',
+    inside: 'A rubber washer screwed onto a brass seat',
+    lossMultiple: 340,
+    characteristic: 'compression',
+    serves: SHUTS,
+    softSeated: true,
+  },
+  'compression-stop-angle': {
+    words: 'compression stop, angle',
+    family: 'stop',
+    strokes: 'several',
+    inside: 'A rubber washer screwed onto a brass seat at a turn',
+    lossMultiple: 150,
+    characteristic: 'compression',
+    serves: SHUTS,
+    softSeated: true,
+  },
+  'quarter-turn-stop': {
+    words: 'quarter-turn stop',
+    family: 'ball',
+    strokes: 'quarter',
+    inside: 'A small ball between nylon or PTFE seats',
+    lossMultiple: 18,
+    characteristic: 'ball',
+    serves: SHUTS,
+    softSeated: true,
+  },
+  needle: {
+    words: 'needle',
+    family: 'globe',
+    strokes: 'many',
+    inside: 'A fine-thread metal cone',
+    lossMultiple: 340,
+    characteristic: 'metering-cone',
+    serves: SHUTS,
+  },
+  'radiator-disc': {
+    words: 'radiator valve, disc',
+    family: 'radiator',
+    strokes: 'several',
+    inside: 'A rubber or composition disc over a wide opening',
+    lossMultiple: 150,
+    characteristic: 'compression',
+    serves: SHUTS,
+    softSeated: true,
+  },
+  'radiator-metering': {
+    words: 'radiator valve, metering',
+    family: 'radiator',
+    strokes: 'several',
+    inside: 'A cone on a metal seat with an adjustable internal stop',
+    lossMultiple: 150,
+    characteristic: 'metering-cone',
+    serves: SHUTS,
+  },
+  'butterfly-resilient': {
+    words: 'butterfly, rubber seat',
+    family: 'butterfly',
+    strokes: 'quarter',
+    inside: 'A disc on a shaft that stays in the stream, on a rubber seat',
+    characteristic: 'butterfly',
+    serves: SHUTS,
+    softSeated: true,
+  },
+  'butterfly-metal': {
+    words: 'butterfly, metal seat',
+    family: 'butterfly',
+    strokes: 'quarter',
+    inside: 'A disc on a shaft, on a metal or bare seat',
+    characteristic: 'butterfly',
+    serves: SHUTS,
+  },
+  'butterfly-gas-cock': {
+    words: 'butterfly gas cock',
+    family: 'butterfly',
+    strokes: 'quarter',
+    inside: 'A disc in a heavy body with few leak paths',
+    lossMultiple: 45,
+    characteristic: 'butterfly',
+    serves: SHUTS,
+  },
+  'plug-taper': {
+    words: 'taper plug, ground key',
+    family: 'plug',
+    strokes: 'quarter',
+    inside: 'A greased taper plug drawn down by a nut',
+    lossMultiple: 18,
+    characteristic: 'ball',
+    serves: SHUTS,
+  },
+  'plug-lubricated': {
+    words: 'lubricated plug',
+    family: 'plug',
+    strokes: 'quarter',
+    inside: 'A taper plug with injected sealant',
+    lossMultiple: 18,
+    characteristic: 'ball',
+    serves: SHUTS,
+  },
+  'plug-eccentric': {
+    words: 'eccentric plug',
+    family: 'plug',
+    strokes: 'quarter',
+    inside: 'A rubber-covered half-plug that swings clear of its seat',
+    lossMultiple: 18,
+    characteristic: 'plug-eccentric',
+    serves: SHUTS,
+    softSeated: true,
+  },
+  'plug-3-way': {
+    words: 'three-way plug',
+    family: 'plug',
+    strokes: 'quarter',
+    inside: 'A diverting plug',
+    lossMultiple: 30,
+    characteristic: 'plug-eccentric',
+    serves: ['divert', 'isolate'],
+  },
+  diaphragm: {
+    words: 'diaphragm',
+    family: 'diaphragm',
+    strokes: 'several',
+    inside: 'A rubber diaphragm pressed on a weir',
+    lossMultiple: 150,
+    characteristic: 'globe-linear',
+    serves: SHUTS,
+    softSeated: true,
+  },
+  solenoid: {
+    words: 'solenoid',
+    family: 'self-acting',
+    strokes: 'self',
+    inside: 'A coil lifts a spring-loaded disc',
+    lossMultiple: 340,
+    serves: ['isolate', 'emergency-shutoff', 'purge'],
+    softSeated: true,
+  },
+  'pressure-reducing': {
+    words: 'pressure reducer',
+    family: 'self-acting',
+    strokes: 'self',
+    inside: 'A spring and a diaphragm hold the outlet pressure',
+    serves: ['reduce-pressure'],
+    softSeated: true,
+  },
+  relief: {
+    words: 'relief',
+    family: 'self-acting',
+    strokes: 'self',
+    inside: 'A spring holds a disc until the set pressure',
+    serves: ['relieve'],
+    softSeated: true,
+  },
+  'check-swing': {
+    words: 'swing check',
+    family: 'check',
+    strokes: 'self',
+    inside: 'A hinged disc that falls by its weight',
+    lossMultiple: 100,
+    serves: CHECKS,
+  },
+  'check-swing-spring': {
+    words: 'swing check with spring',
+    family: 'check',
+    strokes: 'self',
+    inside: 'A hinged disc closed by a spring',
+    lossMultiple: 100,
+    serves: CHECKS,
+  },
+  'check-swing-weighted': {
+    words: 'swing check, lever and weight',
+    family: 'check',
+    strokes: 'self',
+    inside: 'A hinged disc with an adjustable weight outside',
+    lossMultiple: 100,
+    serves: CHECKS,
+  },
+  'check-spring-inline': {
+    words: 'inline spring check',
+    family: 'check',
+    strokes: 'self',
+    inside: 'A spring-loaded poppet on the axis',
+    lossMultiple: 150,
+    serves: CHECKS,
+  },
+  'check-lift-horizontal': {
+    words: 'lift check, horizontal',
+    family: 'check',
+    strokes: 'self',
+    inside: 'A disc guided in a globe body',
+    lossMultiple: 600,
+    serves: CHECKS,
+  },
+  'check-lift-vertical': {
+    words: 'lift check, vertical',
+    family: 'check',
+    strokes: 'self',
+    inside: 'A disc guided straight up',
+    lossMultiple: 55,
+    serves: CHECKS,
+  },
+  'check-ball': {
+    words: 'ball check',
+    family: 'check',
+    strokes: 'self',
+    inside: 'A loose ball that rolls aside into a channel',
+    lossMultiple: 150,
+    serves: CHECKS,
+  },
+  'check-dual-plate': {
+    words: 'dual-plate check',
+    family: 'check',
+    strokes: 'self',
+    inside: 'Two half-discs on a hinge with springs',
+    lossMultiple: 60,
+    serves: CHECKS,
+  },
+  'check-tilting': {
+    words: 'tilting-disc check',
+    family: 'check',
+    strokes: 'self',
+    inside: 'A disc pivoted near its centre',
+    lossMultiple: 40,
+    serves: CHECKS,
+  },
+} as const satisfies Record<string, ValveTypeFacts>;
+
+export type ValveType = keyof typeof VALVE_TYPE_FACTS;
+export const VALVE_TYPES = Object.keys(VALVE_TYPE_FACTS) as ValveType[];
+
+/** The facts of a type, with every optional one in sight. */
+export function valveTypeFacts(type: ValveType): ValveTypeFacts {
+  return VALVE_TYPE_FACTS[type];
+}
+
+export const familyOf = (type: ValveType): ValveFamily => VALVE_TYPE_FACTS[type].family;
+export const isCheck = (type: ValveType): boolean => familyOf(type) === 'check';
+export const isQuarterTurn = (type: ValveType): boolean => valveTypeFacts(type).strokes === 'quarter';
+
+/** Turned more than once from open to shut: it takes time, and scale can lock it. */
+export function isManyTurn(type: ValveType): boolean {
+  const { strokes } = valveTypeFacts(type);
+  return strokes === 'many' || strokes === 'several';
+}
