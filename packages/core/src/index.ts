@@ -8,4 +8,6 @@ export * from './loss/index.js';
 export * from './rating/index.js';
 export * from './surge/index.js';
 export * from './selection/index.js';
+export * from './lineup/index.js';
+export * from './walk-list/index.js';
 export * from './registry/index.js';

@@ -1,1 +1,7 @@
-export default async function () {}
+import { rmSync } from 'node:fs';
+
+export default async function stopPostgres() {
+  const { stop, base } = globalThis.grevikTestCluster;
+  await stop();
+  rmSync(base, { recursive: true, force: true });
+}

@@ -14,6 +14,8 @@ import {
   valveResistance,
 } from './index.js';
 
+/** The factor is iterated to 1e-10 of itself: what differs less is the same. */
+const SETTLED = 1 - 1e-9;
 const WATER = { densityKgM3: 998.2, viscosityPaS: 1.002e-3 };
 
 describe('friction in a pipe', () => {
@@ -50,8 +52,10 @@ describe('friction in a pipe', () => {
       fc.property(flow, flow, fc.double({ min: 0, max: 0.002, noNaN: true }), (a, b, roughnessM) => {
         const head = (q: number, rough: number): number =>
           pipeLoss({ diameterM: 0.04, roughnessM: rough, lengthM: 30 }, WATER, q).headLossM;
-        expect(head(Math.max(a, b), roughnessM)).toBeGreaterThanOrEqual(head(Math.min(a, b), roughnessM));
-        expect(head(a, roughnessM + 1e-4)).toBeGreaterThanOrEqual(head(a, roughnessM));
+        expect(head(Math.max(a, b), roughnessM)).toBeGreaterThanOrEqual(
+          head(Math.min(a, b), roughnessM) * SETTLED,
+        );
+        expect(head(a, roughnessM + 1e-4)).toBeGreaterThanOrEqual(head(a, roughnessM) * SETTLED);
       }),
     );
   });

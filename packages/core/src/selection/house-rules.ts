@@ -117,11 +117,19 @@ export function houseSides(taken: RecordOf<typeof fields> = {}): HouseSides {
   return { ...standard, ...(taken as Partial<HouseSides>) };
 }
 
-/** The side in force first, then what the others say. */
-export function quoteSides<R extends HouseRule>(id: R, side: SideOf<R>): string {
+const QUOTE = ' House rule: ';
+
+/** A claim followed by the side in force and what the others say. */
+export function withSides<R extends HouseRule>(claim: string, id: R, side: SideOf<R>): string {
   const sides: Readonly<Record<string, string>> = HOUSE_RULES[id].sides;
   const others = Object.entries(sides)
     .filter(([other]) => other !== side)
     .map(([, says]) => says);
-  return `House rule: ${sides[side]} Others hold: ${others.join(' ')}`;
+  return `${claim}${QUOTE}${sides[side]} Others hold: ${others.join(' ')}`;
+}
+
+/** The claim of a reason's text alone, and the quoted sides where a house rule decided. */
+export function claimAndSides(text: string): { claim: string; sides?: string } {
+  const [claim = text, sides] = text.split(QUOTE);
+  return { claim, ...(sides !== undefined && { sides }) };
 }

@@ -1,6 +1,6 @@
 export { type Assembly, rateAssembly } from './assembly.js';
 export { liquidDensityKgM3, movingColumn, pipeBoreM, valveBoreM } from './bore.js';
-export { type Candidate, candidateInput } from './candidate.js';
+export { type Candidate, candidateFields, candidateInput } from './candidate.js';
 export {
   type Duty,
   FLOW_PATTERNS,
@@ -10,7 +10,7 @@ export {
   SOLIDS,
   positionDutyInput,
 } from './duty.js';
-export { HOUSE_RULES, type HouseRule, type HouseSides, houseSides } from './house-rules.js';
+export { HOUSE_RULES, type HouseRule, type HouseSides, claimAndSides, houseSides } from './house-rules.js';
 export { type Reason, type Verdict, judgeCandidate } from './judge-candidate.js';
 export type { Measured, Rule } from './rule.js';
 export { RULES } from './rules/index.js';

@@ -8,7 +8,7 @@ import {
   valveTypeFacts,
 } from '../../valves/index.js';
 import type { Duty } from '../duty.js';
-import { quoteSides } from '../house-rules.js';
+import { withSides } from '../house-rules.js';
 import { type Rule, ask, care, ruledOut, supports } from '../rule.js';
 import { showsPosition, takesLock } from './position-shown.js';
 
@@ -69,7 +69,11 @@ export const FUNCTION_RULES: readonly Rule[] = [
       const side = sides['ball-throttling'];
       return {
         verdict: side === 'never' ? 'out' : 'care',
-        text: `Part open, the stream wears a ball’s seats and the control is coarse: rough balancing at most. ${quoteSides('ball-throttling', side)}`,
+        text: withSides(
+          'Part open, the stream wears a ball’s seats and the control is coarse: rough balancing at most.',
+          'ball-throttling',
+          side,
+        ),
         houseRule: 'ball-throttling',
       };
     },
@@ -144,7 +148,7 @@ export const FUNCTION_RULES: readonly Rule[] = [
       const side = sides['butterfly-shutoff'];
       return {
         verdict: side === 'never' ? 'out' : 'supports',
-        text: `A rubber-seated butterfly shuts drip tight. ${quoteSides('butterfly-shutoff', side)}`,
+        text: withSides('A rubber-seated butterfly shuts drip tight.', 'butterfly-shutoff', side),
         houseRule: 'butterfly-shutoff',
       };
     },
@@ -163,7 +167,11 @@ export const FUNCTION_RULES: readonly Rule[] = [
       if (side === 'exercised' && (duty.operatedPerYear ?? 0) >= 1) return undefined;
       return {
         verdict: side === 'on-sight' ? 'out' : 'care',
-        text: `Left alone a gate seizes; forced, it cracks its stem or drops its wedge. Prefer quarter turn. ${quoteSides('gate-life', side)}`,
+        text: withSides(
+          'Left alone a gate seizes; forced, it cracks its stem or drops its wedge. Prefer quarter turn.',
+          'gate-life',
+          side,
+        ),
         houseRule: 'gate-life',
       };
     },

@@ -1,0 +1,24 @@
+import { Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
+
+@Table({ tableName: 'catalogue_sizes', underscored: true, timestamps: false })
+export class CatalogueSize extends Model {
+  @Column(DataType.UUID)
+  declare companyId: string;
+
+  @PrimaryKey
+  @Column(DataType.UUID)
+  declare modelId: string;
+
+  @PrimaryKey
+  @Column(DataType.INTEGER)
+  declare dn: number;
+
+  @Column(DataType.DOUBLE)
+  declare boreM: number | null;
+
+  @Column(DataType.DOUBLE)
+  declare kv: number | null;
+
+  @Column(DataType.INTEGER)
+  declare priceCents: number;
+}

@@ -1,0 +1,19 @@
+import { Column, DataType, Default, HasMany, Model, PrimaryKey, Table } from 'sequelize-typescript';
+import { Line } from '../lines/line.model.js';
+
+@Table({ tableName: 'jobs', underscored: true, timestamps: false })
+export class Job extends Model {
+  @PrimaryKey
+  @Default(DataType.UUIDV4)
+  @Column(DataType.UUID)
+  declare id: string;
+
+  @Column(DataType.UUID)
+  declare companyId: string;
+
+  @Column(DataType.TEXT)
+  declare name: string;
+
+  @HasMany(() => Line, { foreignKey: 'jobId', sourceKey: 'id' })
+  declare lines: Line[];
+}

@@ -1,0 +1,44 @@
+import { type LineView, ScheduleQuery } from '@grevik/contracts';
+import { houseSides } from '@grevik/core';
+import { Controller, Get, Param, Query, Res } from '@nestjs/common';
+import type { Response } from 'express';
+import { CatalogueService } from '../catalogue/catalogue.service.js';
+import { CompanyService } from '../company/company.service.js';
+import { IdPipe } from '../errors/id.pipe.js';
+import { LinesService } from './lines.service.js';
+import { scheduleCsv } from './schedule-csv.js';
+
+@Controller('api/lines')
+export class LinesController {
+  constructor(
+    private readonly lines: LinesService,
+    private readonly catalogue: CatalogueService,
+    private readonly company: CompanyService,
+  ) {}
+
+  @Get(':id')
+  show(@Param('id', IdPipe) id: string): Promise<LineView> {
+    return this.lines.get(id);
+  }
+
+  @Get(':id/schedule.csv')
+  async schedule(
+    @Param('id', IdPipe) id: string,
+    @Query() { units = 'us' }: ScheduleQuery,
+    @Res() response: Response,
+  ): Promise<void> {
+    const [line, models, company] = await Promise.all([
+      this.lines.get(id),
+      this.catalogue.list(),
+      this.company.current(),
+    ]);
+    const csv = scheduleCsv({
+      line,
+      models,
+      sides: houseSides(company.houseRules),
+      currency: company.currency,
+      units,
+    });
+    response.attachment(`${line.name} schedule.csv`).type('text/csv; charset=utf-8').send(csv);
+  }
+}

@@ -1,0 +1,26 @@
+import 'reflect-metadata';
+import { createApp } from './create-app.js';
+import { readSettings } from './settings.js';
+
+/** Tells the start command how it went, where there is one. */
+function tell(message: { ready: true } | { failed: string }): void {
+  if (process.send) process.send(message);
+  else if ('failed' in message) console.error(message.failed);
+}
+
+const settings = readSettings(process.env);
+
+try {
+  const app = await createApp(settings);
+  await app.listen(settings.port, settings.host);
+  tell({ ready: true });
+} catch (error) {
+  const { code, message } = error as NodeJS.ErrnoException;
+  tell({
+    failed:
+      code === 'EADDRINUSE'
+        ? `Port ${settings.port} is taken: stop what runs there, or choose another with PORT.`
+        : `Grevik could not start: ${message}`,
+  });
+  process.exit(1);
+}

@@ -1,0 +1,25 @@
+import { Column, DataType, Default, Model, PrimaryKey, Table } from 'sequelize-typescript';
+
+@Table({ tableName: 'picks', underscored: true, timestamps: false })
+export class Pick extends Model {
+  @PrimaryKey
+  @Column(DataType.UUID)
+  declare positionId: string;
+
+  @Column(DataType.UUID)
+  declare companyId: string;
+
+  @Column(DataType.UUID)
+  declare modelId: string;
+
+  @Column(DataType.TEXT)
+  declare reason: string;
+
+  /** As it was judged when it was picked. */
+  @Column(DataType.TEXT)
+  declare verdict: 'fits' | 'care';
+
+  @Default(DataType.NOW)
+  @Column(DataType.DATE)
+  declare pickedAt: Date;
+}

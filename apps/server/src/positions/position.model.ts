@@ -1,0 +1,40 @@
+import type { PositionDuty } from '@grevik/core';
+import { Column, DataType, Default, HasOne, Model, PrimaryKey, Table } from 'sequelize-typescript';
+import { Pick } from './pick.model.js';
+
+@Table({ tableName: 'positions', underscored: true })
+export class Position extends Model {
+  @PrimaryKey
+  @Default(DataType.UUIDV4)
+  @Column(DataType.UUID)
+  declare id: string;
+
+  @Column(DataType.UUID)
+  declare companyId: string;
+
+  @Column(DataType.UUID)
+  declare jobId: string;
+
+  @Column(DataType.UUID)
+  declare lineId: string;
+
+  @Column(DataType.TEXT)
+  declare tag: string;
+
+  @Default('')
+  @Column(DataType.TEXT)
+  declare remarks: string;
+
+  @Column(DataType.INTEGER)
+  declare placeOnLine: number;
+
+  @Column(DataType.JSONB)
+  declare duty: PositionDuty;
+
+  @Default(0)
+  @Column(DataType.INTEGER)
+  declare version: number;
+
+  @HasOne(() => Pick, { foreignKey: 'positionId', sourceKey: 'id' })
+  declare pick: Pick | null;
+}

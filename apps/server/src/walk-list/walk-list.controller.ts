@@ -1,0 +1,28 @@
+import {
+  TakeWalkListRequest,
+  WalkListRequest,
+  type WalkListPreview,
+  type WalkListTaken,
+} from '@grevik/contracts';
+import { Body, Controller, HttpCode, Param, Post } from '@nestjs/common';
+import { IdPipe } from '../errors/id.pipe.js';
+import { WalkListService } from './walk-list.service.js';
+
+@Controller('api/jobs/:id/walk-list')
+export class WalkListController {
+  constructor(private readonly walkList: WalkListService) {}
+
+  @Post('preview')
+  @HttpCode(200)
+  preview(@Param('id', IdPipe) jobId: string, @Body() { text }: WalkListRequest): Promise<WalkListPreview> {
+    return this.walkList.preview(jobId, text);
+  }
+
+  @Post()
+  take(
+    @Param('id', IdPipe) jobId: string,
+    @Body() { text, rows }: TakeWalkListRequest,
+  ): Promise<WalkListTaken> {
+    return this.walkList.take(jobId, text, rows);
+  }
+}

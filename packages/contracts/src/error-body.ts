@@ -1,0 +1,26 @@
+/** Why a request was refused, in words a person can act on. */
+export const ERROR_CODES = [
+  'invalid-input',
+  'not-found',
+  'stale',
+  'conflict',
+  'ruled-out',
+  'too-large',
+  'unavailable',
+  'fault',
+] as const;
+export type ErrorCode = (typeof ERROR_CODES)[number];
+
+/** The one shape of every refusal. */
+export interface ErrorBody {
+  error: {
+    code: ErrorCode;
+    message: string;
+    /** The field at fault, as the request names it. */
+    field?: string;
+    /** For `stale`: the position as it is now. */
+    current?: unknown;
+    /** For a fault: what to quote when asking for help. */
+    reference?: string;
+  };
+}

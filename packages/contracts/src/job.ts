@@ -1,0 +1,30 @@
+import type { HouseSides, Medium } from '@grevik/core';
+import { IsString, Length, Matches } from 'class-validator';
+
+export class CreateJobRequest {
+  @IsString()
+  @Length(1, 120)
+  @Matches(/\S/, { message: 'name must have a letter in it' })
+  name!: string;
+}
+
+export interface LineSummary {
+  id: string;
+  name: string;
+  medium: Medium;
+  positions: number;
+  picked: number;
+}
+
+export interface JobView {
+  id: string;
+  name: string;
+  lines: LineSummary[];
+}
+
+export interface CompanyView {
+  name: string;
+  currency: string;
+  /** The sides it has taken; the rest are the standard ones. */
+  houseRules: Partial<HouseSides>;
+}

@@ -1,0 +1,36 @@
+import { type Medium, type PositionDuty, type UnitSystem, UNIT_SYSTEMS } from '@grevik/core';
+import { IsIn, IsOptional } from 'class-validator';
+
+export interface PickView {
+  modelId: string;
+  reason: string;
+  /** As it was judged when it was picked. */
+  verdict: 'fits' | 'care';
+  pickedAt: string;
+}
+
+export interface PositionView {
+  id: string;
+  tag: string;
+  remarks: string;
+  /** Everything but the medium, which the line gives. */
+  duty: PositionDuty;
+  /** Goes up with every change: send it back with the next one. */
+  version: number;
+  pick: PickView | null;
+}
+
+export interface LineView {
+  id: string;
+  jobId: string;
+  name: string;
+  medium: Medium;
+  /** In the order the water goes. */
+  positions: PositionView[];
+}
+
+export class ScheduleQuery {
+  @IsOptional()
+  @IsIn(UNIT_SYSTEMS)
+  units?: UnitSystem;
+}

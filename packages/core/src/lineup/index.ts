@@ -1,0 +1,13 @@
+export { type AtHandle, atHandle } from './at-handle.js';
+export {
+  type CatalogueModel,
+  type ModelSize,
+  candidateOf,
+  catalogueModelInput,
+  sizeFor,
+} from './catalogue-model.js';
+export { type Column, type LineUp, lineUp } from './line-up.js';
+export { type JudgedPick, judgePick } from './judge-pick.js';
+export { modelWords } from './model-words.js';
+export { type OpenValve, openValve } from './open-valve.js';
+export { pickReason } from './pick-reason.js';

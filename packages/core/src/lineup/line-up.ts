@@ -1,0 +1,67 @@
+import {
+  type Assembly,
+  type Duty,
+  type HouseSides,
+  type Reason,
+  type Verdict,
+  houseSides,
+  rateAssembly,
+  select,
+} from '../selection/index.js';
+import { type CatalogueModel, type ModelSize, candidateOf, sizeFor } from './catalogue-model.js';
+import { type OpenValve, openValve } from './open-valve.js';
+
+/** A model side by side with the others: what it is judged, what it carries and what it passes. */
+export interface Column<M extends CatalogueModel = CatalogueModel> extends Assembly {
+  model: M;
+  size: ModelSize;
+  verdict: Verdict;
+  reasons: Reason[];
+  score: number | null;
+  open?: OpenValve;
+}
+
+export interface LineUp<M extends CatalogueModel = CatalogueModel> {
+  /** What could serve, best first. */
+  columns: Column<M>[];
+  /** What is ruled out, in the catalogue's order. */
+  tray: Column<M>[];
+  /** Models not made in the duty's size. */
+  otherSizes: M[];
+}
+
+/**
+ * Lines up a catalogue for a duty.
+ *
+ * @param duty   what the position asks
+ * @param models the catalogue
+ * @param sides  house rules in force
+ *
+ * @example
+ * lineUp(duty, models).columns[0] // the first choice
+ */
+export function lineUp<M extends CatalogueModel>(
+  duty: Duty,
+  models: readonly M[],
+  sides: HouseSides = houseSides(),
+): LineUp<M> {
+  const made = models.flatMap((model) => {
+    const size = sizeFor(model, duty);
+    return size ? [{ model, size, candidate: candidateOf(model, size) }] : [];
+  });
+  const { results, ranked } = select(
+    duty,
+    made.map(({ candidate }) => candidate),
+    sides,
+  );
+  const columns = made.map(({ model, size, candidate }, index): Column<M> => {
+    const { verdict, reasons, score } = results[index] as (typeof results)[number];
+    const open = openValve(duty, model, size);
+    return { model, size, verdict, reasons, score, ...rateAssembly(duty, candidate), ...(open && { open }) };
+  });
+  return {
+    columns: ranked.map((index) => columns[index] as Column<M>),
+    tray: columns.filter((column) => column.verdict === 'out'),
+    otherSizes: models.filter((model) => !sizeFor(model, duty)),
+  };
+}
