@@ -10,7 +10,7 @@ import {
   writeFileSync,
 } from 'node:fs';
 import { createServer } from 'node:net';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import { installDebianPackages } from './debian-package.mjs';
 import { PlainFailure } from './plain-failure.mjs';
 import { run, tail } from './run.mjs';
@@ -28,7 +28,7 @@ const PORT_TRIES = 5;
  * Starts the cluster in `base`, making it first where there is none. Root may not run PostgreSQL: as root everything is done as the
  * system's postgres user.
  *
- * @param {string} base folder of its own: data, socket, port and password
+ * @param {string} base folder of its own: data, port and password
  * @returns {Promise<Cluster>}
  */
 export async function startCluster(base) {
@@ -70,7 +70,9 @@ function newestBinaries() {
 /** @param {string} base */
 function prepareFolder(base) {
   try {
-    mkdirSync(join(base, 'run'), { recursive: true, mode: 0o700 });
+    // Parents as usual, so that the database's user can pass through them; the folder itself for it alone.
+    mkdirSync(dirname(base), { recursive: true });
+    mkdirSync(base, { recursive: true, mode: 0o700 });
   } catch (error) {
     throw new PlainFailure(
       `The data folder ${base} can not be made: ${/** @type {Error} */ (error).message}.`,
@@ -85,7 +87,6 @@ function prepareFolder(base) {
   if (AS_ROOT) {
     const { uid, gid } = postgresUser();
     chownSync(base, uid, gid);
-    chownSync(join(base, 'run'), uid, gid);
   }
 }
 

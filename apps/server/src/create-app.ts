@@ -6,7 +6,7 @@ import { CompanyService } from './company/company.service.js';
 import { migrate } from './database/migrate.js';
 import { FirstCompany } from './demo/first-company.service.js';
 import { ErrorFilter } from './errors/error.filter.js';
-import { refuseZeroBytes } from './errors/zero-bytes.js';
+import { refuseOddBodies } from './errors/odd-bodies.js';
 import { requestValidation } from './errors/request-validation.js';
 import type { Settings } from './settings.js';
 import { serveWeb } from './web/serve-web.js';
@@ -27,7 +27,7 @@ export async function createApp({
   // A spreadsheet's worth of calculations in one call; anything a JSON document may be, so that the core says what is wrong with it.
   app.use('/api/calc', json({ limit: '64mb', strict: false }));
   app.use(json({ limit: '4mb' }));
-  app.use(refuseZeroBytes);
+  app.use(refuseOddBodies);
   app.useGlobalPipes(requestValidation());
   app.useGlobalFilters(new ErrorFilter());
   serveWeb(app, webRoot);

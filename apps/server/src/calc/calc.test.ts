@@ -43,6 +43,20 @@ describe('calculations over HTTP', () => {
     });
   });
 
+  it('refuses a body nested without end, on every path', async () => {
+    const deep = `${'['.repeat(50_000)}${']'.repeat(50_000)}`;
+    for (const path of ['/api/calc/select', '/api/jobs']) {
+      const answer = await request(test.http)
+        .post(path)
+        .set('content-type', 'application/json')
+        .send(deep)
+        .expect(400);
+      expect(answer.body).toMatchObject({
+        error: { field: 'request', message: expect.stringContaining('nested') as string },
+      });
+    }
+  });
+
   it('refuses what is no JSON, an unknown name, and a path of the web', async () => {
     const broken = await request(test.http)
       .post('/api/calc/pipe-loss')

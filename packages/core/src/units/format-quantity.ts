@@ -16,6 +16,7 @@ const SHOWN: Record<UnitSystem, Record<Quantity, readonly { symbol: string; from
       { symbol: 'ft', from: 0.3 },
       { symbol: 'in', from: 0 },
     ],
+    velocity: [{ symbol: 'ft/s', from: 0 }],
   },
   metric: {
     pressure: [
@@ -31,6 +32,7 @@ const SHOWN: Record<UnitSystem, Record<Quantity, readonly { symbol: string; from
       { symbol: 'm', from: 1 },
       { symbol: 'mm', from: 0 },
     ],
+    velocity: [{ symbol: 'm/s', from: 0 }],
   },
 };
 

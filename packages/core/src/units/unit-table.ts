@@ -1,5 +1,5 @@
 /** The quantities people type and read, and their units with exact factors to SI. */
-export const QUANTITIES = ['pressure', 'temperature', 'flow', 'length'] as const;
+export const QUANTITIES = ['pressure', 'temperature', 'flow', 'length', 'velocity'] as const;
 export type Quantity = (typeof QUANTITIES)[number];
 
 export interface Unit {
@@ -61,6 +61,10 @@ export const UNITS: Record<Quantity, readonly Unit[]> = {
     { symbol: 'cm', factor: 0.01, typed: ['cm'] },
     { symbol: 'mm', factor: 1e-3, typed: ['mm'] },
   ],
+  velocity: [
+    { symbol: 'ft/s', factor: 12 * INCH, typed: ['ft/s', 'fps'] },
+    { symbol: 'm/s', factor: 1, typed: ['m/s'] },
+  ],
 };
 
 /** What a person is told to write, per quantity. */
@@ -69,12 +73,5 @@ export const EXAMPLES: Record<Quantity, string> = {
   temperature: '140 °F or 60 °C',
   flow: '12 gpm, 0.6 L/s or 2 m³/h',
   length: '62 ft, 19 m or 30 in',
-};
-
-/** The unit a quantity is stored in, as the core's field names write it. */
-export const SI_SYMBOL: Record<Quantity, string> = {
-  pressure: 'Pa',
-  temperature: '°C',
-  flow: 'm³/s',
-  length: 'm',
+  velocity: '5 ft/s or 1.5 m/s',
 };

@@ -1,0 +1,29 @@
+import { type Duty, movingColumn, pipeBoreM, pipeVelocityMs } from '@grevik/core';
+import { useFigures } from '../kit/useFigures';
+import styles from './Duty.module.css';
+
+/** What follows from the duty: bore, speed and the time inside which a closing hammers fully. */
+export function DutyFacts({ duty }: { duty: Duty }) {
+  const figures = useFigures();
+  const boreM = pipeBoreM(duty);
+  const column = movingColumn(duty);
+  const facts = [
+    boreM !== undefined && ['Bore of the pipe', figures.quantity(boreM, 'length')],
+    boreM !== undefined &&
+      duty.flowM3s !== undefined && [
+        'Speed in the pipe',
+        figures.quantity(pipeVelocityMs(duty.flowM3s, boreM), 'velocity'),
+      ],
+    column && ['Full hammer within', `${((2 * column.lengthM) / column.waveSpeedMs).toPrecision(2)} s`],
+  ].filter((fact) => Array.isArray(fact));
+  return (
+    <dl className={styles.facts}>
+      {facts.map(([what, figure]) => (
+        <div key={what}>
+          <dt>{what}</dt>
+          <dd>{figure}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

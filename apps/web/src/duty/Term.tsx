@@ -1,0 +1,41 @@
+import { ButtonBase, Popover } from '@mui/material';
+import { type ReactNode, useState } from 'react';
+import styles from './Duty.module.css';
+
+interface TermProps {
+  /** What the word is: "pressure". */
+  name: string;
+  words: string;
+  /** Not known yet: shown as a gap to fill. */
+  missing?: boolean;
+  /** What opens when the word is pressed. */
+  children: (close: () => void) => ReactNode;
+}
+
+/** A word of the sentence that is a field: press it to change it. */
+export function Term({ name, words, missing = false, children }: TermProps) {
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const close = (): void => setAnchor(null);
+  return (
+    <>
+      <ButtonBase
+        component="span"
+        className={missing ? styles.missing : styles.term}
+        aria-label={`${name}: ${words}`}
+        aria-haspopup="dialog"
+        onClick={(event) => setAnchor(event.currentTarget)}
+      >
+        {words}
+      </ButtonBase>
+      <Popover
+        open={anchor !== null}
+        anchorEl={anchor}
+        onClose={close}
+        anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
+        slotProps={{ paper: { role: 'dialog', 'aria-label': name } }}
+      >
+        {children(close)}
+      </Popover>
+    </>
+  );
+}

@@ -1,0 +1,48 @@
+import { Button } from '@mui/material';
+import type { ReactNode } from 'react';
+import { failureText } from '../store/failure';
+import styles from './Notice.module.css';
+
+/** A message in place of what could not be shown, with what to do next. */
+export function Notice({
+  title,
+  children,
+  action,
+}: {
+  title: string;
+  children?: ReactNode;
+  action?: ReactNode;
+}) {
+  return (
+    <div className={styles.notice} role="status">
+      <h2>{title}</h2>
+      {children}
+      {action}
+    </div>
+  );
+}
+
+/** A failed request, with a way to try again. */
+export function Failure({ error, retry }: { error: unknown; retry: () => void }) {
+  return (
+    <Notice
+      title="This could not be opened"
+      action={
+        <Button variant="outlined" onClick={retry}>
+          Try again
+        </Button>
+      }
+    >
+      <p>{failureText(error)}</p>
+    </Notice>
+  );
+}
+
+/** Said only where something takes long enough to be noticed. */
+export function Loading({ what }: { what: string }) {
+  return (
+    <div className={styles.loading} role="status">
+      Opening {what} …
+    </div>
+  );
+}

@@ -1,0 +1,74 @@
+import { EXAMPLES, InvalidInput, type Quantity, parseNominalSize, parseQuantity } from '@grevik/core';
+import { Button, TextField } from '@mui/material';
+import { type FormEvent, useState } from 'react';
+
+interface QuantityFieldProps {
+  label: string;
+  quantity: Quantity | 'size';
+  /** As it is shown now; saving it unchanged changes nothing. */
+  shown: string;
+  /** May be left empty: the figure is then not known. */
+  optional?: boolean;
+  /** Answers what went wrong, in words, or nothing. */
+  save: (value: number | undefined) => Promise<string | undefined>;
+  close: () => void;
+}
+
+/** Takes a quantity as people type it, and says what would be right where it can not be read. */
+export function QuantityField({ label, quantity, shown, optional = false, save, close }: QuantityFieldProps) {
+  const [typed, setTyped] = useState(shown);
+  const [trouble, setTrouble] = useState<string>();
+  const [saving, setSaving] = useState(false);
+
+  const submit = async (event: FormEvent): Promise<void> => {
+    event.preventDefault();
+    if (typed.trim() === shown) return close();
+    let value: number | undefined;
+    try {
+      value =
+        optional && typed.trim() === ''
+          ? undefined
+          : quantity === 'size'
+            ? parseNominalSize(typed)
+            : parseQuantity(typed, quantity);
+    } catch (error) {
+      if (!(error instanceof InvalidInput)) throw error;
+      return setTrouble(error.message);
+    }
+    setSaving(true);
+    const refused = await save(value);
+    setSaving(false);
+    if (refused === undefined) close();
+    else setTrouble(refused);
+  };
+
+  return (
+    <form
+      onSubmit={(event) => void submit(event)}
+      style={{ display: 'grid', gap: 10, width: 290, padding: 14 }}
+      noValidate
+    >
+      <TextField
+        autoFocus
+        fullWidth
+        size="small"
+        label={label}
+        value={typed}
+        error={trouble !== undefined}
+        helperText={
+          trouble ??
+          `Like ${quantity === 'size' ? '3/4, 1-1/2 in or DN20' : EXAMPLES[quantity]}${optional ? '; empty if not known' : ''}`
+        }
+        onChange={(event) => {
+          setTyped(event.target.value);
+          setTrouble(undefined);
+        }}
+        onFocus={(event) => event.target.select()}
+        slotProps={{ htmlInput: { autoComplete: 'off', enterKeyHint: 'done' } }}
+      />
+      <Button type="submit" variant="contained" disabled={saving}>
+        {saving ? 'Saving …' : 'Set'}
+      </Button>
+    </form>
+  );
+}

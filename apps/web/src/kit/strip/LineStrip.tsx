@@ -1,0 +1,122 @@
+import type { LineView, ModelView, PositionView } from '@grevik/contracts';
+import { FUNCTION_WORDS, MEDIUM_FACTS, judgePick } from '@grevik/core';
+import type { HouseSides } from '@grevik/core';
+import { useEffect, useRef } from 'react';
+import { Link } from 'react-router';
+import { useSwipeable } from 'react-swipeable';
+import { useFigures } from '../useFigures';
+import { PositionSymbol } from './PositionSymbol';
+import styles from './LineStrip.module.css';
+
+interface LineStripProps {
+  line: LineView;
+  current: PositionView;
+  models: readonly ModelView[];
+  sides: HouseSides;
+  /** Where a position's screen is. */
+  addressOf: (position: PositionView) => string;
+  /** Walks by a number of positions: 1 with the water, -1 against it. */
+  walk: (by: number) => void;
+}
+
+/** The line as it runs: source on the left, positions hung on it in order, with how far each is decided. */
+export function LineStrip({ line, current, models, sides, addressOf, walk }: LineStripProps) {
+  const here = useRef<HTMLLIElement>(null);
+  const swipe = useSwipeable({
+    onSwipedLeft: () => walk(1),
+    onSwipedRight: () => walk(-1),
+    trackMouse: false,
+  });
+  useEffect(() => {
+    const reduced = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+    here.current?.scrollIntoView({
+      inline: 'center',
+      block: 'nearest',
+      behavior: reduced ? 'auto' : 'smooth',
+    });
+  }, [current.id]);
+
+  return (
+    <nav className={styles.strip} aria-label={`${line.name}, from its source`} {...swipe}>
+      <ol className={styles.run}>
+        <li className={styles.source} title={`Source: ${MEDIUM_FACTS[line.medium].words}`}>
+          <svg
+            viewBox="0 0 36 36"
+            width="34"
+            height="34"
+            aria-hidden="true"
+            fill="var(--bright)"
+            stroke="var(--ink)"
+            strokeWidth="1.8"
+          >
+            <circle cx="18" cy="18" r="16" />
+            <path d="M8 18c4-8 7-6 10 0s6 8 10 0" fill="none" />
+          </svg>
+        </li>
+        {line.positions.map((position) => (
+          <li key={position.id} ref={position.id === current.id ? here : null}>
+            <StripPosition
+              position={position}
+              line={line}
+              models={models}
+              sides={sides}
+              address={addressOf(position)}
+              isCurrent={position.id === current.id}
+            />
+          </li>
+        ))}
+      </ol>
+    </nav>
+  );
+}
+
+interface StripPositionProps extends Pick<LineStripProps, 'line' | 'models' | 'sides'> {
+  position: PositionView;
+  address: string;
+  isCurrent: boolean;
+}
+
+function StripPosition({ position, line, models, sides, address, isCurrent }: StripPositionProps) {
+  const figures = useFigures();
+  const { tag, duty, pick } = position;
+  const model = models.find(({ id }) => id === pick?.modelId);
+  const nowOut =
+    model !== undefined && judgePick({ ...duty, medium: line.medium }, model, sides).verdict === 'out';
+  const steps = [
+    { word: 'duty known', done: duty.pipe !== undefined },
+    { word: nowOut ? 'pick no longer fits' : 'picked', done: pick !== null && !nowOut },
+  ];
+  return (
+    <Link
+      to={address}
+      className={styles.position}
+      aria-current={isCurrent ? 'step' : undefined}
+      data-tag={tag}
+      draggable={false}
+    >
+      <span className={styles.steps}>
+        {steps.map(({ word, done }) => (
+          <i key={word} className={done ? styles.done : undefined} />
+        ))}
+        {nowOut && <b className={styles.warning}>!</b>}
+      </span>
+      <PositionSymbol type={model?.type} asked={duty.function} />
+      <span className={styles.tag}>
+        {tag} · {figures.size(duty.dn)}
+      </span>
+      <span className={styles.name}>{shortName(position)}</span>
+      <span className={styles.spoken}>
+        {steps
+          .map(({ word, done }) => (done || word.startsWith('pick no') ? word : `not ${word}`))
+          .join(', ')}
+      </span>
+    </Link>
+  );
+}
+
+/** The first clause of the remarks, or what the position is asked to do. */
+export function shortName({ remarks, duty }: Pick<PositionView, 'remarks' | 'duty'>): string {
+  const clause = remarks.split(/[,;.]/)[0]?.trim() ?? '';
+  const name = clause === '' ? FUNCTION_WORDS[duty.function] : clause;
+  return name.charAt(0).toUpperCase() + name.slice(1);
+}

@@ -1,0 +1,46 @@
+import type { ValveFunction, ValveType } from '@grevik/core';
+
+const BOW_TIE = 'M4 7v18l14-9zM32 7v18l-14-9z';
+
+/** The piping symbol of what is at a position: the type picked, else what its function asks for. */
+export function PositionSymbol({ type, asked }: { type?: ValveType | undefined; asked: ValveFunction }) {
+  return (
+    <svg
+      viewBox="0 0 36 32"
+      width="36"
+      height="32"
+      aria-hidden="true"
+      fill="var(--bright)"
+      stroke="var(--ink)"
+      strokeWidth="1.8"
+      strokeLinejoin="round"
+    >
+      {asked === 'non-return' ? (
+        <path d="M5 7v18M5 25 31 7v18M31 16h-9m9 0-5-4m5 4-5 4" fill="none" />
+      ) : (
+        <path d={BOW_TIE} />
+      )}
+      {mark(type)}
+    </svg>
+  );
+}
+
+function mark(type: ValveType | undefined) {
+  switch (type) {
+    case 'ball':
+      return <circle cx="18" cy="16" r="5.5" />;
+    case 'gate-solid':
+      return <path d="M18 7v18" />;
+    case 'globe':
+      return <circle cx="18" cy="16" r="4.5" fill="var(--ink)" />;
+    case 'butterfly-resilient':
+      return (
+        <>
+          <path d="M18 16 25 7" />
+          <circle cx="18" cy="16" r="2.5" fill="var(--ink)" />
+        </>
+      );
+    default:
+      return null;
+  }
+}

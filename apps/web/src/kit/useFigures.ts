@@ -1,0 +1,53 @@
+import {
+  type Measured,
+  type Quantity,
+  type UnitSystem,
+  CV_PER_KV,
+  formatNominalSize,
+  formatQuantity,
+  inUnits,
+} from '@grevik/core';
+import { useMemo } from 'react';
+import { useAppSelector } from '../store/store';
+
+const QUANTITY_OF = { Pa: 'pressure', C: 'temperature', 'm/s': 'velocity' } as const;
+
+export interface Figures {
+  system: UnitSystem;
+  quantity(value: number, quantity: Quantity): string;
+  size(dn: number): string;
+  /** A pressure lost: psi in US customary however small, since losses are compared with one another. */
+  loss(valuePa: number): string;
+  /** Capacity: Kv in metric, Cv in US customary. */
+  capacity(kv: number): string;
+  /** What a rule measured, against its limit. */
+  measured(measured: Measured): string;
+}
+
+/** Says every figure in the person's units. */
+export function useFigures(): Figures {
+  const system = useAppSelector(({ units }) => units);
+  return useMemo(() => {
+    const quantity = (value: number, of: Quantity): string => formatQuantity(value, of, system);
+    return {
+      system,
+      quantity,
+      loss: (valuePa) => {
+        if (system === 'metric') return quantity(valuePa, 'pressure');
+        const { figure, symbol } = inUnits(valuePa, 'pressure', system, 'psi');
+        return `${Number(figure.toPrecision(2))} ${symbol}`;
+      },
+      size: (dn) => formatNominalSize(dn, system),
+      capacity: (kv) => (system === 'us' ? `Cv ${three(kv * CV_PER_KV)}` : `Kv ${three(kv)} m³/h`),
+      measured: ({ value, limit, unit }) => {
+        const say = (figure: number): string =>
+          unit === 's' ? `${three(figure)} s` : quantity(figure, QUANTITY_OF[unit]);
+        return `${say(value)} against ${say(limit)}`;
+      },
+    };
+  }, [system]);
+}
+
+function three(value: number): string {
+  return String(Number(value.toPrecision(3)));
+}

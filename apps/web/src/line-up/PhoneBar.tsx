@@ -1,0 +1,42 @@
+import { modelWords } from '@grevik/core';
+import { Button } from '@mui/material';
+import { useNavigate } from 'react-router';
+import { useLineFrame } from '../shell/useLineFrame';
+import type { ModelColumn } from './ColumnTable';
+import styles from './PhoneBar.module.css';
+
+/** On a phone, the one thing to do next: pick the first choice, or walk on. */
+export function PhoneBar({
+  first,
+  pick,
+}: {
+  first: ModelColumn | undefined;
+  pick: (column: ModelColumn) => void;
+}) {
+  const { line, position } = useLineFrame();
+  const navigate = useNavigate();
+  const next = line.positions[line.positions.indexOf(position) + 1];
+  if (!position.pick && first) {
+    return (
+      <div className={`${styles.bar} no-print`}>
+        <Button variant="contained" fullWidth onClick={() => pick(first)}>
+          Pick {modelWords(first.model).from}, {first.verdict}
+        </Button>
+      </div>
+    );
+  }
+  if (!next) return null;
+  return (
+    <div className={`${styles.bar} no-print`}>
+      <Button
+        variant="contained"
+        fullWidth
+        onClick={() =>
+          void navigate(`/jobs/${line.jobId}/lines/${line.id}/line-up/${encodeURIComponent(next.tag)}`)
+        }
+      >
+        Next: {next.tag}
+      </Button>
+    </div>
+  );
+}

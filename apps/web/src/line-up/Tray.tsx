@@ -1,0 +1,41 @@
+import type { ModelView } from '@grevik/contracts';
+import { modelWords } from '@grevik/core';
+import type { ModelColumn } from './ColumnTable';
+import { Reasons } from './Reasons';
+import styles from './Tray.module.css';
+
+/** What is ruled out stays in sight with its reason. */
+export function Tray({
+  tray,
+  otherSizes,
+  size,
+}: {
+  tray: readonly ModelColumn[];
+  otherSizes: readonly ModelView[];
+  size: string;
+}) {
+  if (tray.length + otherSizes.length === 0) return null;
+  return (
+    <section className={styles.tray} aria-label="Ruled out">
+      <h3>{tray.length} ruled out</h3>
+      <ul>
+        {tray.map(({ model, reasons }) => {
+          const { name, from, details } = modelWords(model);
+          return (
+            <li key={model.id} title={details} data-model={from}>
+              <b>
+                {name} · {from}
+              </b>
+              <Reasons reasons={reasons.filter(({ verdict }) => verdict === 'out')} />
+            </li>
+          );
+        })}
+        {otherSizes.length > 0 && (
+          <li className={styles.sizes}>
+            Not made in {size}: {otherSizes.map((model) => modelWords(model).from).join(', ')}
+          </li>
+        )}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,36 @@
+import { type Duty, type HouseSides, VALVE_TYPE_FACTS, select } from '@grevik/core';
+import { VerdictMark } from '../kit/VerdictMark';
+import { Reasons } from './Reasons';
+import styles from './TypeList.module.css';
+
+/** With an empty catalogue: which types could serve at all, each as such. */
+export function TypeList({ duty, sides }: { duty: Duty; sides: HouseSides }) {
+  const { results, ranked } = select(duty, undefined, sides);
+  const out = results.filter(({ verdict }) => verdict === 'out').map(({ index }) => index);
+  return (
+    <section className={styles.types}>
+      <h3>Which types could serve</h3>
+      <p>
+        The catalogue is empty, so there is nothing to pick yet: these are the types as such, without maker,
+        rating or price.
+      </p>
+      <ul>
+        {[...ranked, ...out].map((index) => {
+          const result = results[index];
+          if (!result) return null;
+          const { words, inside } = VALVE_TYPE_FACTS[result.type];
+          return (
+            <li key={result.type}>
+              <div>
+                <b>{words}</b>
+                <span>{inside}.</span>
+              </div>
+              <VerdictMark verdict={result.verdict} />
+              <Reasons reasons={result.reasons} />
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,91 @@
+import type { WalkListPreview } from '@grevik/contracts';
+import { Alert, Button, TextField } from '@mui/material';
+import { useSnackbar } from 'notistack';
+import { type ChangeEvent, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { Failure, Loading } from '../kit/Notice';
+import { useJobQuery, usePreviewWalkListMutation, useTakeWalkListMutation } from '../store/api';
+import { failureText } from '../store/failure';
+import { WalkListCheckView } from './WalkListCheckView';
+import styles from './WalkListPage.module.css';
+
+/** Brings a list typed on site: looked at row by row, then taken together or not at all. */
+export function WalkListPage() {
+  const { jobId = '' } = useParams();
+  const { data: job, error: jobError, isError, refetch } = useJobQuery(jobId);
+  const [text, setText] = useState('');
+  const [looked, setLooked] = useState<WalkListPreview>();
+  const [preview, previewing] = usePreviewWalkListMutation();
+  const [take, taking] = useTakeWalkListMutation();
+  const { enqueueSnackbar } = useSnackbar();
+  const navigate = useNavigate();
+  if (isError) return <Failure error={jobError} retry={() => void refetch()} />;
+  if (!job) return <Loading what="the job" />;
+
+  const look = async (list: string): Promise<void> => {
+    setText(list);
+    setLooked(undefined);
+    taking.reset();
+    const { data } = await preview({ jobId, text: list });
+    setLooked(data);
+  };
+  const openFile = async (event: ChangeEvent<HTMLInputElement>): Promise<void> => {
+    const file = event.target.files?.[0];
+    event.target.value = '';
+    if (file) await look(await file.text());
+  };
+  const takeIt = async (): Promise<void> => {
+    if (!looked) return;
+    const { data } = await take({ jobId, text, rows: looked.positions.map(({ row }) => row) });
+    const first = data?.lines[0];
+    if (!data || !first) return;
+    enqueueSnackbar(`${data.added} positions added`);
+    void navigate(`/jobs/${jobId}/lines/${first.id}/line-up`);
+  };
+
+  const failure = previewing.error ?? taking.error;
+  return (
+    <div className={styles.page}>
+      <header>
+        <h1>Bring a walk list</h1>
+        <p>
+          A CSV file with one row a position, into <b>{job.name}</b>. Needed columns: tag, line, medium,
+          function, size, pressure, temperature. Also read: flow, pipe, orientation, place, remarks. Write
+          every figure with its unit.
+        </p>
+      </header>
+      <div className={styles.source}>
+        <Button component="label" variant="contained">
+          Choose the file
+          <input
+            type="file"
+            accept=".csv,text/csv,text/plain"
+            hidden
+            onChange={(event) => void openFile(event)}
+          />
+        </Button>
+        <span>or paste it here</span>
+        <TextField
+          size="small"
+          multiline
+          minRows={1}
+          maxRows={5}
+          fullWidth
+          label="Walk list"
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+        />
+        <Button
+          variant="outlined"
+          disabled={text.trim() === '' || previewing.isLoading}
+          onClick={() => void look(text)}
+        >
+          Look at it
+        </Button>
+      </div>
+      {failure !== undefined && <Alert severity="error">{failureText(failure)}</Alert>}
+      {previewing.isLoading && <Loading what="the list" />}
+      {looked && <WalkListCheckView check={looked} takeIt={() => void takeIt()} taking={taking.isLoading} />}
+    </div>
+  );
+}

@@ -1,0 +1,87 @@
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { PlainFailure } from './plain-failure.mjs';
+import { run, tail } from './run.mjs';
+
+export const ROOT = dirname(dirname(dirname(fileURLToPath(import.meta.url))));
+
+const LEAST_NODE = [20, 19];
+
+/** Refuses a Node.js that is too old to run Grevik. */
+export function requireNode(version = process.versions.node) {
+  const [major = 0, minor = 0] = version.split('.').map(Number);
+  const [leastMajor = 0, leastMinor = 0] = LEAST_NODE;
+  if (major < leastMajor || (major === leastMajor && minor < leastMinor)) {
+    throw new PlainFailure(
+      `Grevik needs Node.js ${LEAST_NODE.join('.')} or newer, and this is ${version}: install a newer one.`,
+    );
+  }
+}
+
+/** Installs the packages where they are missing or the lock file has changed since. */
+export async function installPackages() {
+  const stamp = join(ROOT, 'node_modules', '.grevik-installed');
+  const wanted = createHash('sha256')
+    .update(readFileSync(join(ROOT, 'package-lock.json')))
+    .digest('hex');
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  console.error('Installing packages (a few minutes the first time) ...');
+  const { code, output } = await run('npm', ['ci', '--no-audit', '--no-fund'], { cwd: ROOT });
+  if (code !== 0)
+    throw new PlainFailure(`The packages could not be installed with "npm ci": ${tail(output, 4)}`);
+  writeFileSync(stamp, wanted);
+}
+
+/** What is built, from which sources, with which command. */
+const BUILDS = {
+  core: {
+    sources: ['packages/core'],
+    result: 'packages/core/dist/index.js',
+    command: ['tsc', '-b', 'packages/core/tsconfig.build.json'],
+  },
+  server: {
+    sources: ['packages/core', 'packages/contracts', 'apps/server'],
+    result: 'apps/server/dist/main.js',
+    command: ['tsc', '-b', 'apps/server/tsconfig.build.json'],
+  },
+  web: {
+    sources: ['packages/core', 'packages/contracts', 'apps/web'],
+    result: 'apps/web/dist/index.html',
+    command: ['vite', 'build', 'apps/web', '--logLevel', 'warn'],
+  },
+};
+
+/**
+ * Builds what has changed since it was built last.
+ * @param {(keyof typeof BUILDS)[]} parts
+ */
+export async function build(...parts) {
+  for (const part of parts) {
+    const { sources, result, command } = BUILDS[part];
+    const stamp = join(ROOT, 'node_modules', '.grevik-built', part);
+    const state = stateOf(sources);
+    if (existsSync(join(ROOT, result)) && existsSync(stamp) && readFileSync(stamp, 'utf8') === state)
+      continue;
+    const [program = '', ...args] = command;
+    const { code, output } = await run(join(ROOT, 'node_modules', '.bin', program), args, { cwd: ROOT });
+    if (code !== 0) throw new PlainFailure(`The ${part} could not be built:\n${tail(output, 20)}`);
+    mkdirSync(dirname(stamp), { recursive: true });
+    writeFileSync(stamp, state);
+  }
+}
+
+/** A fingerprint of the names, sizes and times of source files. @param {readonly string[]} folders */
+function stateOf(folders) {
+  const hash = createHash('sha256');
+  for (const folder of folders) {
+    for (const entry of readdirSync(join(ROOT, folder), { recursive: true, withFileTypes: true })) {
+      const path = join(entry.parentPath, entry.name);
+      if (!entry.isFile() || /[/\\](dist|node_modules)[/\\]|\.tsbuildinfo$/.test(path)) continue;
+      const { size, mtimeMs } = statSync(path);
+      hash.update(`${path} ${size} ${mtimeMs}\n`);
+    }
+  }
+  return hash.digest('hex');
+}
