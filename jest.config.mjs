@@ -31,6 +31,7 @@ const shared = {
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],
 };
 
+/** A workspace's tests. @param {string} name @param {string} folder */
 const project = (name, folder, more = {}) => ({
   ...shared,
   displayName: name,

@@ -78,6 +78,11 @@ function prepareFolder(base) {
       `The data folder ${base} can not be made: ${/** @type {Error} */ (error).message}.`,
     );
   }
+  if (readdirSync(base).length > 0 && !existsSync(join(base, 'password'))) {
+    throw new PlainFailure(
+      `The folder ${base} has other things in it: give Grevik one of its own with GREVIK_DATA_DIR.`,
+    );
+  }
   const { bavail, bsize } = statfsSync(base);
   if (bavail * bsize < LEAST_FREE_BYTES) {
     throw new PlainFailure(

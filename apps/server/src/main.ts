@@ -13,6 +13,8 @@ const settings = readSettings(process.env);
 try {
   const app = await createApp(settings);
   await app.listen(settings.port, settings.host);
+  // The start command is gone, however it ended: nothing may be left running without it.
+  process.once('disconnect', () => void app.close().finally(() => process.exit(0)));
   tell({ ready: true });
 } catch (error) {
   const { code, message } = error as NodeJS.ErrnoException;

@@ -75,7 +75,7 @@ export class WalkListService {
       newLines.map((line, index) => ({ ...line, jobId, placeInJob: place + index })),
       { transaction },
     );
-    const lines = await this.lines.findAll({ where: { jobId }, transaction });
+    const lines = await this.lines.findAll({ where: { jobId }, order: [['placeInJob', 'ASC']], transaction });
     const touched: WalkListTaken['lines'] = [];
     for (const line of lines) {
       const own = walked.filter((position) => position.line === line.name);

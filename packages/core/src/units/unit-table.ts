@@ -69,7 +69,7 @@ export const UNITS: Record<Quantity, readonly Unit[]> = {
 
 /** What a person is told to write, per quantity. */
 export const EXAMPLES: Record<Quantity, string> = {
-  pressure: '75 psi, 5.2 bar, 620 kPa or 7 in w.c.',
+  pressure: '75 psi, 7 in w.c., 5.2 bar or 620 kPa',
   temperature: '140 °F or 60 °C',
   flow: '12 gpm, 0.6 L/s or 2 m³/h',
   length: '62 ft, 19 m or 30 in',

@@ -1,0 +1,98 @@
+import { expect, test } from '@playwright/test';
+import { openPosition, type, word } from './open.js';
+
+test.describe.configure({ mode: 'serial' });
+
+for (const [name, typed, shown] of [
+  ['pressure', '60 psi', '60 psi'],
+  ['pressure', '4 bar', '58 psi'],
+  ['pressure', '620 kPa', '89.9 psi'],
+  ['flow', '12 gpm', '12 gpm'],
+  ['flow', '0.6 L/s', '9.51 gpm'],
+  ['temperature', '140F', '140 °F'],
+  ['temperature', '60 °C', '140 °F'],
+  ['size', '3/4', '¾ in'],
+  ['size', '¾"', '¾ in'],
+  ['size', '1-1/2 in', '1½ in'],
+  ['size', 'DN20', '¾ in'],
+] as const) {
+  test(`the ${name} takes ${typed}`, async ({ page }) => {
+    await openPosition(page, 'CW-107');
+    await type(page, name, typed);
+    await expect(word(page, name)).toHaveText(shown);
+    await page.reload();
+    await expect(word(page, name)).toHaveText(shown);
+  });
+}
+
+for (const [name, typed, says] of [
+  ['pressure', '75', 'which unit'],
+  ['pressure', '-4 bar', '4 bar?'],
+  ['pressure', '35 parsec', '75 psi'],
+  ['size', '7/9', 'not a size'],
+  ['temperature', '12 gpm', 'measures flow'],
+] as const) {
+  test(`the ${name} refuses ${typed} and says what would be right`, async ({ page }) => {
+    await openPosition(page, 'CW-109');
+    const before = await word(page, name).textContent();
+    await type(page, name, typed);
+    await expect(page.getByRole('dialog').getByText(says)).toBeVisible();
+    await expect(page.getByRole('textbox', { name })).toHaveValue(typed);
+    await page.keyboard.press('Escape');
+    await expect(word(page, name)).toHaveText(before ?? '');
+  });
+}
+
+test('a word is chosen from a list, and the change is taken back with Undo', async ({ page }) => {
+  await openPosition(page, 'CW-109');
+  await word(page, 'place').click();
+  await page.getByRole('menuitem', { name: 'buried' }).click();
+  await expect(word(page, 'place')).toHaveText('buried');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(word(page, 'place')).toHaveText('indoors');
+});
+
+test('conditions are ticked together', async ({ page }) => {
+  await openPosition(page, 'CW-109');
+  await word(page, 'conditions').click();
+  await page.getByRole('checkbox', { name: 'a lock must hang on it' }).check();
+  await page.getByRole('button', { name: 'Set' }).click();
+  await expect(word(page, 'conditions')).toContainText('a lock must hang on it');
+});
+
+test('a figure that is not known is left out, and asked for', async ({ page }) => {
+  await openPosition(page, 'CW-109');
+  await type(page, 'flow', '');
+  await expect(word(page, 'flow')).toHaveText('flow not known');
+  await expect(page.getByRole('cell', { name: 'give the flow to see it' }).first()).toBeVisible();
+});
+
+test('the switch turns every figure at once and loses nothing', async ({ page }) => {
+  await openPosition(page, 'CW-104');
+  const text = () => page.locator('main').innerText();
+  const us = await text();
+  await page.getByRole('button', { name: 'metric units' }).click();
+  await expect(word(page, 'pressure')).toHaveText('4.96 bar');
+  await expect(word(page, 'size')).toHaveText('DN20');
+  expect(await text()).not.toMatch(/\d (psi|gpm|°F|ft|in)\b/);
+  await page.reload();
+  await expect(word(page, 'pressure')).toHaveText('4.96 bar');
+  await word(page, 'pressure').click();
+  await page.getByRole('button', { name: 'Set' }).click();
+  await page.getByRole('button', { name: 'US customary units' }).click();
+  await expect(word(page, 'pressure')).toHaveText('72 psi');
+  expect(await text()).toBe(us);
+});
+
+test('somebody else’s change in between is said, and nothing is overwritten', async ({ page, context }) => {
+  await openPosition(page, 'CW-111');
+  const other = await context.newPage();
+  await openPosition(other, 'CW-111');
+  await type(other, 'pressure', '66 psi');
+  await expect(word(other, 'pressure')).toHaveText('66 psi');
+  await type(page, 'pressure', '61 psi');
+  await expect(page.getByRole('dialog').getByText('CW-111 was changed meanwhile')).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'pressure' })).toHaveValue('61 psi');
+  await page.keyboard.press('Escape');
+  await expect(word(page, 'pressure')).toHaveText('66 psi');
+});

@@ -1,0 +1,29 @@
+import { type Locator, type Page, expect } from '@playwright/test';
+
+/** Opens the demo job as a person does, and walks to a position of its domestic cold line. */
+export async function openPosition(page: Page, tag: string): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Tarn Quay terminal' }).click();
+  await strip(page).locator(`[data-tag="${tag}"]`).click();
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(current(page)).toHaveAttribute('data-tag', tag);
+}
+
+export const strip = (page: Page): Locator => page.getByRole('navigation', { name: 'from its source' });
+export const current = (page: Page): Locator => strip(page).locator('[aria-current="step"]');
+
+/** A word of the duty sentence. */
+export const word = (page: Page, name: string): Locator => page.getByRole('button', { name: `${name}:` });
+
+/** Types a figure into a word of the sentence. */
+export async function type(page: Page, name: string, text: string): Promise<void> {
+  await word(page, name).click();
+  const field = page.getByRole('textbox', { name });
+  await field.fill(text);
+  await field.press('Enter');
+}
+
+/** The column of a model, by its maker and name. */
+export const column = (page: Page, model: string): Locator =>
+  page.getByRole('columnheader').and(page.locator(`[data-model="${model}"]`));
+export const tray = (page: Page): Locator => page.getByRole('region', { name: 'Ruled out' });

@@ -1,0 +1,43 @@
+import { type Page, expect, test } from '@playwright/test';
+import { current, openPosition, strip } from './open.js';
+
+/** A finger drawn over the strip. */
+async function swipe(page: Page, by: number): Promise<void> {
+  const box = await strip(page).boundingBox();
+  if (!box) throw new Error('the strip is not on the screen');
+  const finger = await page.context().newCDPSession(page);
+  const at = (x: number) => [{ x, y: box.y + box.height / 2 }];
+  const middle = box.x + box.width / 2;
+  await finger.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(middle) });
+  for (const part of [0.3, 0.6, 1])
+    await finger.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(middle + by * part) });
+  await finger.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+}
+
+test('walk the strip by touch: a swipe to the left goes on, to the right goes back', async ({
+  page,
+}) => {
+  await openPosition(page, 'CW-104');
+  await swipe(page, -120);
+  await expect(current(page)).toHaveAttribute('data-tag', 'CW-105');
+  await swipe(page, 120);
+  await swipe(page, 120);
+  await expect(current(page)).toHaveAttribute('data-tag', 'CW-103');
+});
+
+test('a tap on the strip goes there', async ({ page }) => {
+  await openPosition(page, 'CW-103');
+  await strip(page).locator('[data-tag="CW-104"]').tap();
+  await expect(current(page)).toHaveAttribute('data-tag', 'CW-104');
+});
+
+test('one position and one action at the bottom, nothing wider than the screen', async ({ page }) => {
+  await openPosition(page, 'CW-104');
+  await expect(page.getByRole('button', { name: 'Next: CW-105' })).toBeInViewport();
+  await page.getByRole('button', { name: 'Next: CW-105' }).tap();
+  await expect(current(page)).toHaveAttribute('data-tag', 'CW-105');
+  const action = page.getByRole('button', { name: /^Pick .*, (fits|care)$/ });
+  await expect(action).toBeInViewport();
+  expect((await action.boundingBox())?.height).toBeGreaterThanOrEqual(44);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+});

@@ -1,0 +1,131 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { randomBytes } from 'node:crypto';
+import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, test } from '@playwright/test';
+
+const ROOT = join(import.meta.dirname, '..');
+const PORT = '4398';
+const data = join(tmpdir(), `grevik-start-${randomBytes(4).toString('hex')}`);
+const api = (path: string, init?: RequestInit): Promise<Response> =>
+  fetch(`http://localhost:${PORT}/api/${path}`, init);
+
+interface Run {
+  child: ChildProcess;
+  said: () => string;
+  ended: Promise<number | null>;
+}
+
+function start(args: string[] = [], env: NodeJS.ProcessEnv = {}): Run {
+  const child = spawn('node', ['tools/start.mjs', ...args], {
+    cwd: ROOT,
+    env: { ...process.env, PORT, GREVIK_DATA_DIR: data, ...env },
+  });
+  let said = '';
+  for (const stream of [child.stdout, child.stderr])
+    stream.on('data', (chunk: Buffer) => (said += chunk.toString()));
+  return { child, said: () => said, ended: new Promise((resolve) => child.once('exit', resolve)) };
+}
+
+async function ready(run: Run): Promise<void> {
+  await expect.poll(run.said, { timeout: 30_000 }).toContain(`Grevik is ready at http://localhost:${PORT}`);
+}
+
+async function stop(run: Run, signal: NodeJS.Signals): Promise<void> {
+  run.child.kill(signal);
+  expect(await run.ended).toBe(0);
+}
+
+test.describe.configure({ mode: 'serial' });
+test.afterAll(() => rmSync(data, { recursive: true, force: true }));
+
+test('starts, keeps what was entered over a second start under 10 s, and stops cleanly on both signals', async () => {
+  const first = start();
+  await ready(first);
+  expect(
+    (
+      await api('jobs', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: '{"name":"Kept job"}',
+      })
+    ).status,
+  ).toBe(201);
+  await stop(first, 'SIGINT');
+  await expect(api('health')).rejects.toThrow();
+
+  const before = Date.now();
+  const second = start();
+  await ready(second);
+  expect(Date.now() - before).toBeLessThan(10_000);
+  const jobs = (await (await api('jobs')).json()) as { name: string }[];
+  expect(jobs.map(({ name }) => name)).toEqual(['Kept job', 'Tarn Quay terminal']);
+  await stop(second, 'SIGTERM');
+  expect(second.said().trim().split('\n')).toHaveLength(1);
+});
+
+test('recovers after everything was killed, and --empty shows no demo data', async () => {
+  const killed = start();
+  await ready(killed);
+  killed.child.kill('SIGKILL');
+  await killed.ended;
+  await expect
+    .poll(
+      () =>
+        api('health').then(
+          ({ status }) => status,
+          () => 'gone',
+        ),
+      { timeout: 20_000 },
+    )
+    .toBe('gone');
+  const empty = start(['--empty']);
+  await ready(empty);
+  expect(await (await api('jobs')).json()).toEqual([]);
+  await stop(empty, 'SIGTERM');
+});
+
+for (const [what, args, env, sentence] of [
+  ['an unknown option', ['--fast'], {}, '"--fast" is not understood. Use: npm start'],
+  ['a port that is none', [], { PORT: 'high' }, 'PORT is "high": give a number from 1 to 65535.'],
+  [
+    'no PostgreSQL',
+    [],
+    { GREVIK_POSTGRES_ROOT: '/nowhere', PATH: '/nowhere', GREVIK_DATA_DIR: join(data, 'none') },
+    'PostgreSQL',
+  ],
+  [
+    'a database that does not answer',
+    [],
+    { DATABASE_URL: 'postgres://nobody@127.0.0.1:9/none' },
+    'Grevik could not start',
+  ],
+] as const) {
+  test(`says ${what} in one sentence, without a trace`, async () => {
+    const run = start([...args], {
+      ...env,
+      ...('PATH' in env && { PATH: `/nowhere:${join(process.execPath, '..')}` }),
+    });
+    expect(await run.ended).toBe(1);
+    expect(run.said()).toContain(sentence);
+    expect(run.said()).not.toMatch(/\n\s+at /);
+  });
+}
+
+test('says that its port is taken, and leaves a folder with other things in it alone', async () => {
+  const taken = createServer().listen(Number(PORT), '127.0.0.1');
+  await new Promise((resolve) => taken.once('listening', resolve));
+  const run = start();
+  expect(await run.ended).toBe(1);
+  expect(run.said()).toBe(`Port ${PORT} is taken: stop what runs there, or choose another with PORT.\n`);
+  taken.close();
+
+  const others = join(data, 'others');
+  mkdirSync(others, { recursive: true });
+  writeFileSync(join(others, 'letter.txt'), 'not ours');
+  const refused = start([], { GREVIK_DATA_DIR: others });
+  expect(await refused.ended).toBe(1);
+  expect(refused.said()).toContain('has other things in it');
+});

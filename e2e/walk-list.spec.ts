@@ -1,0 +1,59 @@
+import { join } from 'node:path';
+import { expect, test } from '@playwright/test';
+import { strip } from './open.js';
+
+const SAMPLE = join(import.meta.dirname, 'fixtures/walk-list.csv');
+
+test('a list typed on site is looked at row by row and goes in together, into a new job', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByRole('textbox', { name: 'Name' }).fill('Harbour sheds');
+  await page.getByRole('button', { name: 'Start it' }).click();
+  await expect(page.getByRole('heading', { name: 'Bring a walk list' })).toBeVisible();
+  await page.locator('input[type=file]').setInputFiles(SAMPLE);
+  await expect(page.getByText('17 rows can be taken, 5 can not.')).toBeVisible();
+  const bad = page.getByRole('table', { name: 'Left out' }).getByRole('row');
+  await expect(bad).toHaveCount(6);
+  await expect(bad.nth(1)).toHaveText(/^19tagCW-02.*row 3/);
+  await expect(bad.nth(2)).toHaveText(/^20sizenothing.*3\/4/);
+  await expect(bad.nth(3)).toHaveText(/^21mediumsoup.*potable cold/);
+  await expect(bad.nth(4)).toHaveText(/^22pressure-4 bar.*4 bar\?/);
+  await expect(bad.nth(5)).toHaveText(/^23pressure75.*which unit/);
+  await page.getByRole('button', { name: 'Add 17 positions' }).click();
+  await expect(page.getByText('17 positions added')).toBeVisible();
+  await expect(strip(page).getByRole('link')).toHaveCount(6);
+  await page.goto('/');
+  for (const line of ['Gas', 'Sprinkler', 'Wash-down', 'Hall steam', 'Lift station', 'Utility main']) {
+    await expect(page.getByRole('link', { name: line }).last()).toBeVisible();
+  }
+  await expect(page.getByRole('listitem').filter({ hasText: 'Wash-down' })).toContainText(
+    'high-pressure wash water',
+  );
+});
+
+test('the same list a second time adds nothing', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Harbour sheds' }).click();
+  await page.getByRole('link', { name: 'Walk' }).click();
+  await page.locator('input[type=file]').setInputFiles(SAMPLE);
+  await expect(page.getByText('0 rows can be taken, 22 can not.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Add 0 positions' })).toBeDisabled();
+  await expect(page.getByRole('table', { name: 'Left out' })).toContainText(
+    '“CW-01” is on Domestic cold already',
+  );
+});
+
+test('a sheet that is no walk list says which columns are missing, and keeps what was pasted', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Harbour sheds' }).click();
+  await page.getByRole('link', { name: 'Walk' }).click();
+  await page.getByRole('textbox', { name: 'Walk list' }).fill('tag,size\nA,1');
+  await page.getByRole('button', { name: 'Look at it' }).click();
+  await expect(page.getByRole('alert')).toContainText(
+    'line, medium, function, pressure, temperature are missing',
+  );
+  await expect(page.getByRole('textbox', { name: 'Walk list' })).toHaveValue('tag,size\nA,1');
+});
