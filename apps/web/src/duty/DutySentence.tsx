@@ -23,11 +23,12 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
   const { enqueueSnackbar } = useSnackbar();
   const { duty } = position;
 
-  const choose = (change: Partial<PositionDuty>): void => {
-    void save({ ...duty, ...change }).then(
+  const replace = (changed: PositionDuty): void => {
+    void save(changed).then(
       (refused) => refused !== undefined && enqueueSnackbar(refused, { variant: 'error' }),
     );
   };
+  const choose = (change: Partial<PositionDuty>): void => replace({ ...duty, ...change });
   const quantity = (
     name: string,
     of: Quantity,
@@ -121,7 +122,7 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
         unknown="how often?"
         choose={(operatedPerYear) => choose({ operatedPerYear })}
       />
-      ; <ConditionsTerm duty={duty} save={choose} />.
+      ; <ConditionsTerm duty={duty} save={replace} />.
     </p>
   );
 }

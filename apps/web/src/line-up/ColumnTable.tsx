@@ -57,7 +57,7 @@ export function ColumnTable({ duty, columns, pickedId, money, pick }: ColumnTabl
       label: 'Price, life',
       cell: ({ size, model }) => (
         <>
-          <b>{money(size.price)}</b>{' '}
+          <b>{money(size.price)}</b> each,{' '}
           {model.lifeYears ? `${model.lifeYears.join('–')} years` : 'life not known'}
         </>
       ),

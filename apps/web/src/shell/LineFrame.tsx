@@ -1,6 +1,7 @@
 import { MEDIUM_FACTS, houseSides } from '@grevik/core';
 import { useEffect, useMemo } from 'react';
 import { Outlet, useLocation, useNavigate, useParams } from 'react-router';
+import { counted } from '../kit/counted';
 import { Failure, Loading, Notice } from '../kit/Notice';
 import { LineStrip } from '../kit/strip/LineStrip';
 import { useCatalogueQuery, useCompanyQuery, useJobQuery, useLineQuery } from '../store/api';
@@ -75,7 +76,7 @@ export function LineFrame() {
           <h2>{line.data.name}</h2>
           <span>
             line {lineIndex + 1} of {lines.length} · {MEDIUM_FACTS[line.data.medium].words} ·{' '}
-            {positions.length} positions, {picked} picked
+            {counted(positions.length, 'position')}, {picked} picked
           </span>
           <span className={styles.keys}>
             <kbd>←</kbd> <kbd>→</kbd> follow the water <kbd>↑</kbd> <kbd>↓</kbd> change line

@@ -17,7 +17,7 @@ type Change<T> = T & { id: string; lineId: string };
 /** The server's state, as the screens see it. */
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
+  baseQuery: fetchBaseQuery({ baseUrl: `${window.location.origin}/api` }),
   tagTypes: ['Jobs', 'Line'],
   endpoints: (build) => ({
     company: build.query<CompanyView, void>({ query: () => 'company' }),

@@ -2,6 +2,7 @@ import type { WalkListPreview } from '@grevik/contracts';
 import { FUNCTION_WORDS, MEDIUM_FACTS, PIPE_FACTS } from '@grevik/core';
 import { Button, Table, TableBody, TableCell, TableContainer, TableHead, TableRow } from '@mui/material';
 import type { ReactNode } from 'react';
+import { counted } from '../kit/counted';
 import { VerdictMark } from '../kit/VerdictMark';
 import { useFigures } from '../kit/useFigures';
 import styles from './WalkListPage.module.css';
@@ -32,11 +33,11 @@ export function WalkListCheckView({
     <>
       <div className={styles.sum}>
         <Button variant="contained" size="large" disabled={positions.length === 0 || taking} onClick={takeIt}>
-          {taking ? 'Adding …' : `Add ${positions.length} positions`}
+          {taking ? 'Adding …' : `Add ${counted(positions.length, 'position')}`}
         </Button>
         <p>
           <b>
-            {positions.length} rows can be taken, {badRows} can not.
+            {counted(positions.length, 'row')} can be taken, {badRows} can not.
           </b>{' '}
           {badRows > 0 && 'Those are left out: correct them in the sheet and bring it again. '}
           {also.join(' ')}

@@ -3,6 +3,7 @@ import { Alert, Button, TextField } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { type ChangeEvent, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
+import { counted } from '../kit/counted';
 import { Failure, Loading } from '../kit/Notice';
 import { useJobQuery, usePreviewWalkListMutation, useTakeWalkListMutation } from '../store/api';
 import { failureText } from '../store/failure';
@@ -39,7 +40,7 @@ export function WalkListPage() {
     const { data } = await take({ jobId, text, rows: looked.positions.map(({ row }) => row) });
     const first = data?.lines[0];
     if (!data || !first) return;
-    enqueueSnackbar(`${data.added} positions added`);
+    enqueueSnackbar(`${counted(data.added, 'position')} added`);
     void navigate(`/jobs/${jobId}/lines/${first.id}/line-up`);
   };
 

@@ -1,0 +1,111 @@
+import '@testing-library/jest-dom';
+import { houseSides, lineUp } from '@grevik/core';
+import { screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
+import { BALL, LINE, POSITION } from '../testing/demo';
+import { show } from '../testing/render';
+import { serve } from '../testing/server';
+import { CurrentPick } from './CurrentPick';
+import { PickDialog } from './PickDialog';
+
+const column = lineUp({ ...POSITION.duty, medium: LINE.medium }, [BALL]).columns[0]!;
+const picked = {
+  modelId: 'ball',
+  reason: 'No torch.',
+  verdict: 'care',
+  pickedAt: '2026-11-25T00:00:00Z',
+} as const;
+
+/** The dialog as the page keeps it: gone when it closes. */
+function Picking() {
+  const [open, setOpen] = useState(true);
+  return open ? (
+    <PickDialog line={LINE} position={POSITION} column={column} close={() => setOpen(false)} />
+  ) : (
+    <p>closed</p>
+  );
+}
+
+describe('picking', () => {
+  it('sends the reason as the person left it, closes, and can be undone', async () => {
+    const asked = serve(({ method }) => ({ body: { ...POSITION, version: method === 'PUT' ? 5 : 6 } }));
+    show(<Picking />);
+    const because = screen.getByRole('textbox', { name: 'Because' });
+    expect(because).toHaveTextContent('Ball, full port (Ostrand 21P) usable with care.');
+    await userEvent.clear(because);
+    expect(screen.getByRole('button', { name: 'Pick it' })).toBeDisabled();
+    await userEvent.type(because, 'No torch.');
+    await userEvent.click(screen.getByRole('button', { name: 'Pick it' }));
+    expect(await screen.findByText('closed')).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    await waitFor(() => expect(asked.filter(({ path }) => path.includes('positions'))).toHaveLength(2));
+    expect(asked.filter(({ path }) => path.includes('positions'))).toMatchObject([
+      {
+        method: 'PUT',
+        path: '/api/positions/p1/pick',
+        body: { version: 4, modelId: 'ball', reason: 'No torch.' },
+      },
+      { method: 'DELETE', path: '/api/positions/p1/pick', body: { version: 5 } },
+    ]);
+  });
+
+  it('shows a refusal and keeps the reason', async () => {
+    serve(() => ({
+      status: 422,
+      body: { error: { code: 'ruled-out', message: 'Ostrand 21P is ruled out here.' } },
+    }));
+    show(<PickDialog line={LINE} position={POSITION} column={column} close={() => undefined} />);
+    await userEvent.type(screen.getByRole('textbox', { name: 'Because' }), ' More.');
+    await userEvent.click(screen.getByRole('button', { name: 'Pick it' }));
+    expect(await screen.findByRole('alert')).toHaveTextContent('Ostrand 21P is ruled out here.');
+    expect(screen.getByRole('textbox', { name: 'Because' })).toHaveTextContent('More.');
+  });
+
+  it('opens with the reason already written where the valve is the one picked', () => {
+    show(
+      <PickDialog
+        line={LINE}
+        position={{ ...POSITION, pick: picked }}
+        column={column}
+        close={() => undefined}
+      />,
+    );
+    expect(screen.getByRole('textbox', { name: 'Because' })).toHaveValue('No torch.');
+  });
+});
+
+describe('what is picked', () => {
+  it('shows its reason while it serves, and why it no longer does', () => {
+    const { unmount } = show(
+      <CurrentPick
+        line={LINE}
+        position={{ ...POSITION, pick: picked }}
+        models={[BALL]}
+        sides={houseSides()}
+      />,
+    );
+    expect(screen.getByRole('region', { name: 'Picked' })).toHaveTextContent('No torch.');
+    unmount();
+    const outgrown = { ...POSITION, pick: picked, duty: { ...POSITION.duty, dn: 25 } };
+    show(<CurrentPick line={LINE} position={outgrown} models={[BALL]} sides={houseSides()} />);
+    expect(screen.getByRole('region', { name: 'Picked' })).toHaveTextContent(
+      'no longer fitsIt is not made in this size.',
+    );
+  });
+
+  it('is let go with the version seen', async () => {
+    const asked = serve(() => ({ body: { ...POSITION, version: 5 } }));
+    show(
+      <CurrentPick
+        line={LINE}
+        position={{ ...POSITION, pick: picked }}
+        models={[BALL]}
+        sides={houseSides()}
+      />,
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'Let it go' }));
+    expect(await screen.findByText('CW-103: pick let go')).toBeInTheDocument();
+    expect(asked[0]).toMatchObject({ method: 'DELETE', body: { version: 4 } });
+  });
+});

@@ -1,0 +1,32 @@
+/** A request as the server would see it. */
+export interface Asked {
+  method: string;
+  path: string;
+  body: unknown;
+}
+
+type Answer = (asked: Asked) => { status?: number; body: unknown } | undefined;
+
+/** Stands where the network is: answers requests and keeps what was asked. */
+export function serve(answer: Answer): Asked[] {
+  const log: Asked[] = [];
+  globalThis.fetch = async (input, init) => {
+    const request = new Request(
+      new URL(input instanceof Request ? input.url : String(input), 'http://localhost'),
+      input instanceof Request ? input : init,
+    );
+    const text = await request.text();
+    const asked = {
+      method: request.method,
+      path: new URL(request.url).pathname,
+      body: text === '' ? undefined : (JSON.parse(text) as unknown),
+    };
+    log.push(asked);
+    const { status = 200, body } = answer(asked) ?? {
+      status: 404,
+      body: { error: { code: 'not-found', message: `nothing at ${asked.path}` } },
+    };
+    return new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } });
+  };
+  return log;
+}
