@@ -8,7 +8,7 @@ export default tseslint.config(
   eslint.configs.recommended,
   ...tseslint.configs.strict,
   {
-    files: ['packages/**/*.ts', 'apps/**/*.{ts,tsx}', 'e2e/**/*.ts', 'playwright.config.ts'],
+    files: ['packages/**/*.ts', 'apps/**/*.{ts,tsx}', 'e2e/**/*.ts', 'tools/**/*.ts', 'playwright.config.ts'],
     languageOptions: {
       parserOptions: {
         projectService: { allowDefaultProject: ['playwright.config.ts', 'apps/web/vite.config.ts'] },

@@ -49,6 +49,7 @@ export default {
       globalSetup: '<rootDir>/apps/server/src/testing/start-postgres.mjs',
       globalTeardown: '<rootDir>/apps/server/src/testing/stop-postgres.mjs',
     }),
+    { ...shared, displayName: 'tools', testMatch: ['<rootDir>/tools/**/*.test.ts'] },
     project('web', 'apps/web', { testEnvironment: 'jest-fixed-jsdom', setupFiles: ['reflect-metadata'] }),
   ],
 };

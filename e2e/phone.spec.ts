@@ -14,9 +14,7 @@ async function swipe(page: Page, by: number): Promise<void> {
   await finger.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
 }
 
-test('walk the strip by touch: a swipe to the left goes on, to the right goes back', async ({
-  page,
-}) => {
+test('walk the strip by touch: a swipe to the left goes on, to the right goes back', async ({ page }) => {
   await openPosition(page, 'CW-104');
   await swipe(page, -120);
   await expect(current(page)).toHaveAttribute('data-tag', 'CW-105');

@@ -8,7 +8,7 @@ import { SnackbarProvider } from 'notistack';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
-import { RouterProvider } from 'react-router';
+import { RouterProvider } from 'react-router/dom';
 import { router } from './router';
 import { makeStore } from './store/store';
 import { theme } from './theme';

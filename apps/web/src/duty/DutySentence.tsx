@@ -38,7 +38,11 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
   ) => {
     const shown = value === undefined ? '' : figures.quantity(value, of);
     return (
-      <Term name={name} words={value === undefined ? (unknown ?? '') : shown} missing={value === undefined}>
+      <Term
+        name={name}
+        words={value === undefined ? (unknown ?? '') : unbroken(shown)}
+        missing={value === undefined}
+      >
         {(close) => (
           <QuantityField
             label={name}
@@ -67,7 +71,7 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
       {quantity('pressure', 'pressure', duty.pressurePa, (value = 0) => ({ pressurePa: value }))},{' '}
       {quantity('temperature', 'temperature', duty.temperatureC, (value = 0) => ({ temperatureC: value }))},{' '}
       {quantity('flow', 'flow', duty.flowM3s, (flowM3s) => ({ flowM3s }), 'flow not known')} through{' '}
-      <Term name="size" words={figures.size(duty.dn)}>
+      <Term name="size" words={unbroken(figures.size(duty.dn))}>
         {(close) => (
           <QuantityField
             label="size"
@@ -126,6 +130,9 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
     </p>
   );
 }
+
+/** A figure and its unit stay on one line. */
+const unbroken = (figure: string): string => figure.replaceAll(' ', '\u00a0');
 
 /** Fields that are not known any more are left out. */
 function without(duty: PositionDuty): PositionDuty {

@@ -4,7 +4,7 @@ import { DutyFacts } from '../duty/DutyFacts';
 import { DutySentence } from '../duty/DutySentence';
 import { Notice } from '../kit/Notice';
 import { useFigures } from '../kit/useFigures';
-import { shortName } from '../kit/strip/LineStrip';
+import { furtherRemarks, shortName } from '../kit/position-name';
 import { useLineFrame } from '../shell/useLineFrame';
 import { ColumnTable, type ModelColumn } from './ColumnTable';
 import { CurrentPick } from './CurrentPick';
@@ -32,7 +32,7 @@ export function LineUpPage() {
             {position.tag} · {size}
           </span>
           <h1>{shortName(position)}</h1>
-          {position.remarks !== '' && <p className={styles.remarks}>{position.remarks}</p>}
+          <p className={styles.remarks}>{furtherRemarks(position)}</p>
         </header>
         <DutySentence line={line} position={position} />
         <DutyFacts duty={duty} />

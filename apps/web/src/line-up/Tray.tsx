@@ -17,7 +17,7 @@ export function Tray({
   if (tray.length + otherSizes.length === 0) return null;
   return (
     <section className={styles.tray} aria-label="Ruled out">
-      <h3>{tray.length} ruled out</h3>
+      <h3>{tray.length > 0 ? `${tray.length} ruled out` : 'Other sizes'}</h3>
       <ul>
         {tray.map(({ model, reasons }) => {
           const { name, from, details } = modelWords(model);

@@ -26,7 +26,8 @@ export function LineFrame() {
   const current = tag === undefined ? positions[0] : positions.find((position) => position.tag === tag);
 
   const go = (to: string | undefined): void => {
-    if (to !== undefined) void navigate(to);
+    // At once, so that the next of two quick key presses walks on from here.
+    if (to !== undefined) void navigate(to, { flushSync: true });
   };
   const addressOf = (position: { tag: string }): string =>
     `/jobs/${jobId}/lines/${lineId}/${step}/${encodeURIComponent(position.tag)}`;

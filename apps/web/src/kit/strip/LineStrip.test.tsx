@@ -4,7 +4,7 @@ import { houseSides } from '@grevik/core';
 import { screen } from '@testing-library/react';
 import { BALL, LINE, POSITION } from '../../testing/demo';
 import { show } from '../../testing/render';
-import { LineStrip, shortName } from './LineStrip';
+import { LineStrip } from './LineStrip';
 
 // jsdom lays nothing out: it has neither scrolling into view nor media queries.
 Element.prototype.scrollIntoView = () => undefined;
@@ -57,13 +57,5 @@ describe('the line strip', () => {
     expect(open).toHaveTextContent('duty known, not picked');
     expect(picked).toHaveTextContent('duty known, picked');
     expect(outgrown).toHaveTextContent('pick no longer fits');
-  });
-
-  it.each([
-    ['café branch, in the wall', 'Café branch'],
-    ['pump 1; 8 starts an hour', 'Pump 1'],
-    ['', 'Shut off'],
-  ])('calls “%s” %s', (remarks, name) => {
-    expect(shortName({ remarks, duty: POSITION.duty })).toBe(name);
   });
 });

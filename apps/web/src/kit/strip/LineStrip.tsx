@@ -1,10 +1,11 @@
 import type { LineView, ModelView, PositionView } from '@grevik/contracts';
-import { FUNCTION_WORDS, MEDIUM_FACTS, judgePick } from '@grevik/core';
+import { MEDIUM_FACTS, judgePick } from '@grevik/core';
 import type { HouseSides } from '@grevik/core';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import { useSwipeable } from 'react-swipeable';
 import { useFigures } from '../useFigures';
+import { shortName } from '../position-name';
 import { PositionSymbol } from './PositionSymbol';
 import styles from './LineStrip.module.css';
 
@@ -112,11 +113,4 @@ function StripPosition({ position, line, models, sides, address, isCurrent }: St
       </span>
     </Link>
   );
-}
-
-/** The first clause of the remarks, or what the position is asked to do. */
-export function shortName({ remarks, duty }: Pick<PositionView, 'remarks' | 'duty'>): string {
-  const clause = remarks.split(/[,;.]/)[0]?.trim() ?? '';
-  const name = clause === '' ? FUNCTION_WORDS[duty.function] : clause;
-  return name.charAt(0).toUpperCase() + name.slice(1);
 }
