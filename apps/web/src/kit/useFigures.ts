@@ -10,7 +10,7 @@ import {
 import { useMemo } from 'react';
 import { useAppSelector } from '../store/store';
 
-const QUANTITY_OF = { Pa: 'pressure', C: 'temperature', 'm/s': 'velocity' } as const;
+const QUANTITY_OF = { Pa: 'pressure', C: 'temperature', m: 'length', 'm/s': 'velocity' } as const;
 
 export interface Figures {
   system: UnitSystem;
@@ -40,8 +40,10 @@ export function useFigures(): Figures {
       size: (dn) => formatNominalSize(dn, system),
       capacity: (kv) => (system === 'us' ? `Cv ${three(kv * CV_PER_KV)}` : `Kv ${three(kv)} m³/h`),
       measured: ({ value, limit, unit }) => {
-        const say = (figure: number): string =>
-          unit === 's' ? `${three(figure)} s` : quantity(figure, QUANTITY_OF[unit]);
+        const say = (figure: number): string => {
+          if (unit === 's') return `${three(figure)} s`;
+          return unit === 'ratio' ? `${three(figure * 100)} %` : quantity(figure, QUANTITY_OF[unit]);
+        };
         return `${say(value)} against ${say(limit)}`;
       },
     };

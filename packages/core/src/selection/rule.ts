@@ -2,14 +2,14 @@ import type { Candidate } from './candidate.js';
 import type { Duty } from './duty.js';
 import type { HouseSides } from './house-rules.js';
 
-export type RuleGroup = 'function' | 'medium-and-material';
+export type RuleGroup = 'function' | 'medium-and-material' | 'bore-and-solids' | 'place-and-hands';
 
 export type ReasonVerdict = 'supports' | 'care' | 'out';
 
 export interface Measured {
   value: number;
   limit: number;
-  unit: 'Pa' | 'C' | 'm/s' | 's';
+  unit: 'Pa' | 'C' | 'm' | 'm/s' | 's' | 'ratio';
 }
 
 /** What a rule says of one valve: a judgement, or a question for the fact it would need. */

@@ -22,7 +22,7 @@ export const selectCalculation = calculation({
   },
   notes: [
     'Without candidates, every type that could serve the function is judged as its generic self.',
-    'Rule groups in place: function; medium and material.',
+    'Rule groups in place: function; medium and material; bore and solids; place and hands.',
     'A fact that decides and is missing gives the reason unknown-<field>, verdict care.',
     'Advice for a qualified person: local code, the authority, the listing and the maker override it.',
   ],

@@ -28,6 +28,8 @@ export interface ValveTypeFacts {
   characteristic?: CharacteristicName;
   /** What it can be asked to do at all; how well is the rules' business. */
   serves: readonly ValveFunction[];
+  /** Whether a snake or camera goes through when it is open; `full-port` where only then. */
+  passes?: 'yes' | 'full-port' | 'flapper-lifted';
   /** Closes on rubber or plastic whose kind must be known; without it the seats are metal. */
   softSeated?: boolean;
 }
@@ -41,6 +43,7 @@ const CHECKS: readonly ValveFunction[] = ['non-return'];
  */
 export const VALVE_TYPE_FACTS = {
   ball: {
+    passes: 'full-port',
     words: 'ball',
     family: 'ball',
     strokes: 'quarter',
@@ -61,6 +64,7 @@ export const VALVE_TYPE_FACTS = {
     softSeated: true,
   },
   'gate-solid': {
+    passes: 'yes',
     words: 'gate, metal wedge',
     family: 'gate',
     strokes: 'many',
@@ -70,6 +74,7 @@ export const VALVE_TYPE_FACTS = {
     serves: SHUTS,
   },
   'gate-resilient': {
+    passes: 'yes',
     words: 'gate, rubber wedge',
     family: 'gate',
     strokes: 'many',
@@ -80,6 +85,7 @@ export const VALVE_TYPE_FACTS = {
     softSeated: true,
   },
   'knife-gate': {
+    passes: 'yes',
     words: 'knife gate',
     family: 'gate',
     strokes: 'many',
@@ -203,6 +209,7 @@ export const VALVE_TYPE_FACTS = {
     serves: SHUTS,
   },
   'plug-taper': {
+    passes: 'yes',
     words: 'taper plug, ground key',
     family: 'plug',
     strokes: 'quarter',
@@ -212,6 +219,7 @@ export const VALVE_TYPE_FACTS = {
     serves: SHUTS,
   },
   'plug-lubricated': {
+    passes: 'yes',
     words: 'lubricated plug',
     family: 'plug',
     strokes: 'quarter',
@@ -221,6 +229,7 @@ export const VALVE_TYPE_FACTS = {
     serves: SHUTS,
   },
   'plug-eccentric': {
+    passes: 'yes',
     words: 'eccentric plug',
     family: 'plug',
     strokes: 'quarter',
@@ -275,6 +284,7 @@ export const VALVE_TYPE_FACTS = {
     softSeated: true,
   },
   'check-swing': {
+    passes: 'flapper-lifted',
     words: 'swing check',
     family: 'check',
     strokes: 'self',
@@ -283,6 +293,7 @@ export const VALVE_TYPE_FACTS = {
     serves: CHECKS,
   },
   'check-swing-spring': {
+    passes: 'flapper-lifted',
     words: 'swing check with spring',
     family: 'check',
     strokes: 'self',
@@ -291,6 +302,7 @@ export const VALVE_TYPE_FACTS = {
     serves: CHECKS,
   },
   'check-swing-weighted': {
+    passes: 'flapper-lifted',
     words: 'swing check, lever and weight',
     family: 'check',
     strokes: 'self',

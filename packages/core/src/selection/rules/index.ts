@@ -1,8 +1,11 @@
 import type { Rule } from '../rule.js';
 import { APPROVAL_RULES } from './approval-rules.js';
+import { BORE_RULES } from './bore-rules.js';
 import { FUNCTION_RULES } from './function-rules.js';
 import { MATERIAL_RULES } from './material-rules.js';
+import { PLACE_RULES } from './place-rules.js';
 import { PRESSURE_RULES } from './pressure-rules.js';
+import { JOINT_RULES } from './joint-rules.js';
 import { SLAM_SHUT } from './slam-shut.js';
 
 /** The rule table, in the order its reasons are given. */
@@ -12,4 +15,7 @@ export const RULES: readonly Rule[] = [
   ...PRESSURE_RULES,
   ...APPROVAL_RULES,
   ...MATERIAL_RULES,
+  ...BORE_RULES,
+  ...PLACE_RULES,
+  ...JOINT_RULES,
 ];

@@ -1,4 +1,12 @@
-import { type Candidate, type Duty, type Reason, RULES, houseSides, judgeCandidate } from '../index.js';
+import {
+  type Candidate,
+  type Duty,
+  type HouseRule,
+  type Reason,
+  RULES,
+  houseSides,
+  judgeCandidate,
+} from '../index.js';
 
 const DUTY: Duty = { function: 'isolate', medium: 'irrigation', dn: 20, pressurePa: 5e5, temperatureC: 10 };
 const BALL: Candidate = {
@@ -245,6 +253,135 @@ const CLAIMS: Claim[] = [
   ['corrosive-metal', { medium: 'corrosive-liquid' }, { bodyMaterial: 'ductile-iron' }, 'out'],
   ['corrosive-metal', { medium: 'corrosive-liquid' }, { bodyMaterial: 'cpvc' }, 'supports'],
   ['oxidiser', { medium: 'oxidiser-gas' }, {}, 'care'],
+  ['pass-through', { passThrough: true }, { port: 'reduced' }, 'out'],
+  ['pass-through', { passThrough: true }, { type: 'globe', port: undefined }, 'out'],
+  ['pass-through', { passThrough: true }, { type: 'butterfly-resilient', port: undefined }, 'out'],
+  [
+    'pass-through',
+    { passThrough: true, function: 'non-return' },
+    { type: 'check-ball', port: undefined },
+    'out',
+  ],
+  [
+    'pass-through',
+    { passThrough: true, function: 'non-return' },
+    { type: 'check-swing', port: undefined },
+    'care',
+  ],
+  ['pass-through', { passThrough: true }, {}, undefined],
+  ['unknown-port', { passThrough: true }, { port: undefined }, 'care'],
+  ['waste-butterfly', { medium: 'raw-sewage', dn: 150 }, { type: 'butterfly-resilient' }, 'out'],
+  ['waste-butterfly', { medium: 'raw-sewage', dn: 300 }, { type: 'butterfly-resilient' }, 'care'],
+  ['waste-gate', { medium: 'raw-sewage' }, { type: 'gate-solid' }, 'out'],
+  ['waste-gate', { medium: 'slurry' }, { type: 'gate-resilient' }, 'care'],
+  ['waste-gate', { medium: 'raw-sewage', pressurePa: 3e5 }, { type: 'knife-gate' }, undefined],
+  ['waste-gate', { medium: 'raw-sewage', pressurePa: 6e5 }, { type: 'knife-gate' }, 'care'],
+  ['waste-gate', { medium: 'raw-sewage', pressurePa: 11e5 }, { type: 'knife-gate' }, 'out'],
+  ['waste-plug', { medium: 'raw-sewage' }, { type: 'plug-eccentric' }, 'supports'],
+  ['waste-plug', { medium: 'raw-sewage' }, {}, 'care'],
+  [
+    'reduced-port-waste',
+    { solids: 'grit', pipe: { material: 'copper' } },
+    { port: 'reduced', boreM: 0.015 },
+    'care',
+  ],
+  [
+    'reduced-port-waste',
+    { solids: 'stringy', pipe: { material: 'copper' } },
+    { port: 'reduced', boreM: 0.015 },
+    'out',
+  ],
+  [
+    'reduced-port-waste',
+    { solids: 'grit', pipe: { material: 'copper' } },
+    { port: 'reduced', boreM: 0.0165 },
+    undefined,
+  ],
+  ['reduced-port-waste', { solids: 'grit' }, { port: 'venturi' }, 'care'],
+  [
+    'low-pressure-bore',
+    { supplyPressureLow: true, pressurePa: 1e5, flowM3s: 5e-4, pipe: { material: 'copper' } },
+    { port: 'reduced', boreM: 0.0143 },
+    'care',
+  ],
+  [
+    'low-pressure-bore',
+    { supplyPressureLow: true, pressurePa: 5e4, flowM3s: 5e-4, pipe: { material: 'copper' } },
+    { type: 'globe', port: undefined },
+    'out',
+  ],
+  ['low-pressure-bore', { supplyPressureLow: true }, { type: 'globe', port: undefined }, 'care'],
+  ['low-pressure-bore', { supplyPressureLow: true }, {}, undefined],
+  ['bore-velocity', { flowM3s: 5e-4 }, { port: 'reduced', boreM: 0.0143 }, 'care'],
+  ['bore-velocity', { flowM3s: 5e-4 }, { port: 'reduced', boreM: 0.0095 }, 'out'],
+  ['bore-velocity', { flowM3s: 5e-4, pipe: { material: 'copper' } }, {}, undefined],
+  [
+    'oversized-valve',
+    { ...throttle, flowM3s: 5e-4, pipe: { material: 'copper' }, differentialPa: 2e5 },
+    {},
+    'care',
+  ],
+  [
+    'oversized-valve',
+    { ...throttle, flowM3s: 5e-4, pipe: { material: 'copper' }, differentialPa: 2e4 },
+    { type: 'globe', port: undefined },
+    undefined,
+  ],
+
+  ['buried', { place: 'buried' }, {}, 'out'],
+  ['buried', { place: 'buried' }, { type: 'gate-solid', stem: 'os-y', operator: 'operating-nut' }, 'out'],
+  [
+    'buried',
+    { place: 'buried' },
+    { type: 'gate-resilient', stem: 'nrs', operator: 'operating-nut' },
+    'supports',
+  ],
+  ['buried', { place: 'buried' }, { operator: 'electric' }, 'care'],
+  ['headroom', { dn: 100, headroomM: 0.4 }, { type: 'gate-solid', stem: 'os-y' }, 'out'],
+  ['headroom', { dn: 100, headroomM: 0.6 }, { type: 'gate-solid', stem: 'os-y' }, undefined],
+  ['headroom', {}, { type: 'gate-solid', stem: 'rising' }, 'care'],
+  ['tamper', { publicAccess: true }, {}, 'care'],
+  ['tamper', { publicAccess: true }, { operator: 'locking-lever' }, undefined],
+  ['tamper', { livestock: true, place: 'outdoors' }, {}, 'out'],
+  ['tamper', { livestock: true, place: 'outdoors' }, { operator: 'loose-key' }, undefined],
+  ['end-of-line', { endOfLine: true }, { type: 'butterfly-resilient', ends: ['wafer', 'wafer'] }, 'out'],
+  ['end-of-line', { endOfLine: true }, { type: 'butterfly-resilient', ends: ['lug', 'lug'] }, 'care'],
+  ['end-of-line', { endOfLine: true }, { bodyMaterial: 'pvc', pieces: 3 }, 'care'],
+  ['end-of-line', { endOfLine: true }, {}, undefined],
+  ['serviceable', { serviceable: true }, { pieces: 1 }, 'out'],
+  ['serviceable', { serviceable: true }, { pieces: 2 }, 'care'],
+  ['serviceable', { serviceable: true }, { pieces: 3 }, 'supports'],
+  ['unknown-pieces', { serviceable: true }, {}, 'care'],
+  ['separable-body', { serviceable: true }, { pieces: 2, ends: ['fip', 'fip'] }, 'care'],
+  ['separable-body', { serviceable: true }, { pieces: 2, ends: ['press', 'press'] }, undefined],
+  ['gas-reach', { ...gas, distanceToApplianceM: 6 }, { approvals: ['gas'] }, 'care'],
+  ['gas-reach', { ...gas, distanceToApplianceM: 1.2 }, { approvals: ['gas'] }, undefined],
+  ['taper-plug-new', gas, { type: 'plug-taper' }, 'out'],
+  ['taper-plug-existing', { ...gas, existing: true }, { type: 'plug-taper' }, 'care'],
+  ['old-gate-hands-off', { existing: true }, { type: 'gate-solid' }, 'care'],
+  ['old-gate-hands-off', { existing: true, operatedPerYear: 1 }, { type: 'gate-solid' }, undefined],
+  ['sweat-heat', {}, { ends: ['sweat', 'sweat'] }, 'care'],
+  ['sweat-heat', {}, { type: 'gate-solid', seatMaterial: 'metal', ends: ['sweat', 'sweat'] }, undefined],
+  ['sweat-heat', { occupied: true }, { ends: ['press', 'press'] }, 'supports'],
+  ['sweat-heat', {}, { ends: ['press', 'press'] }, undefined],
+  ['push-fit', { place: 'concealed' }, { ends: ['push-fit', 'push-fit'] }, 'care'],
+  ['push-fit', { place: 'indoors' }, { ends: ['push-fit', 'push-fit'] }, undefined],
+  ['push-fit', gas, { ends: ['push-fit', 'push-fit'] }, 'out'],
+  ['galvanic', { pipe: { material: 'galvanised' } }, { bodyMaterial: 'bronze' }, 'care'],
+  ['galvanic', { ...gas, pipe: { material: 'steel' } }, { bodyMaterial: 'bronze' }, undefined],
+  ['thread-family', {}, { ends: ['bspp', 'fip'] }, 'out'],
+  [
+    'plastic-female-thread',
+    { pipe: { material: 'steel' } },
+    { bodyMaterial: 'pvc', ends: ['fip', 'fip'] },
+    'care',
+  ],
+  [
+    'plastic-female-thread',
+    { pipe: { material: 'pvc' } },
+    { bodyMaterial: 'pvc', ends: ['fip', 'fip'] },
+    undefined,
+  ],
 ];
 
 describe('the rule table', () => {
@@ -281,17 +418,29 @@ describe('house rules', () => {
     ['butterfly-shutoff', 'never', {}, { type: 'butterfly-resilient' }, 'out'],
     ['gate-life', 'on-sight', { place: 'indoors' }, { type: 'gate-solid' }, 'out'],
     ['gate-life', 'exercised', { place: 'indoors' }, { type: 'gate-solid' }, 'care'],
-  ] as const)('%s on %s decides, and both sides are quoted', (houseRule, side, duty, valve, verdict) => {
-    const { reasons } = judgeCandidate(
-      { ...DUTY, ...duty },
-      { ...BALL, ...valve },
-      houseSides({ [houseRule]: side }),
-    );
-    const said = reasons.find((reason) => reason.houseRule === houseRule);
-    expect(said?.verdict).toBe(verdict);
-    expect(said?.text).toContain('House rule:');
-    expect(said?.text).toContain('Others hold:');
-  });
+    ['push-fit', 'never', {}, { ends: ['push-fit', 'push-fit'] }, 'out'],
+    [
+      'push-fit',
+      'visible',
+      { place: 'buried' },
+      { ends: ['push-fit', 'push-fit'], operator: 'operating-nut' },
+      'care',
+    ],
+    ['old-gates', 'leave', { existing: true }, { type: 'gate-solid' }, 'care'],
+  ] satisfies [HouseRule, string, Partial<Duty>, Partial<Candidate>, Reason['verdict']][])(
+    '%s on %s decides, and both sides are quoted',
+    (houseRule, side, duty, valve, verdict) => {
+      const { reasons } = judgeCandidate(
+        { ...DUTY, ...duty },
+        { ...BALL, ...valve },
+        houseSides({ [houseRule]: side }),
+      );
+      const said = reasons.find((reason) => reason.houseRule === houseRule);
+      expect(said?.verdict).toBe(verdict);
+      expect(said?.text).toContain('House rule:');
+      expect(said?.text).toContain('Others hold:');
+    },
+  );
 
   it('lets an exercised gate be where the company holds that it is fine', () => {
     const duty = { ...DUTY, place: 'indoors', operatedPerYear: 1 } as const;
