@@ -3,7 +3,7 @@ import type { ErrorBody, ErrorCode } from '@grevik/contracts';
 import { InvalidInput } from '@grevik/core';
 import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger } from '@nestjs/common';
 import type { Response } from 'express';
-import { ConnectionError } from 'sequelize';
+import { isDatabaseGone } from './database-gone.js';
 import { Refusal } from './refusal.js';
 
 const CODES: Readonly<Record<number, ErrorCode>> = {
@@ -31,7 +31,7 @@ export class ErrorFilter implements ExceptionFilter {
         status: 400,
         body: { error: { code: thrown.code, field: thrown.field, message: thrown.message } },
       };
-    if (thrown instanceof ConnectionError) {
+    if (isDatabaseGone(thrown)) {
       return {
         status: 503,
         body: {
