@@ -1,9 +1,12 @@
 import type { LineView, ModelView, PositionView } from '@grevik/contracts';
-import { type HouseSides, judgePick, modelWords } from '@grevik/core';
+import { type HouseSides, modelWords } from '@grevik/core';
 import { Button } from '@mui/material';
+import { useSnackbar } from 'notistack';
 import { VerdictMark } from '../kit/VerdictMark';
+import { pickedNow } from '../kit/picked-now';
 import { useUndoable } from '../kit/useUndoable';
 import { usePickMutation, useUnpickMutation } from '../store/api';
+import { failureText } from '../store/failure';
 import styles from './CurrentPick.module.css';
 import { Reasons } from './Reasons';
 
@@ -19,17 +22,21 @@ export function CurrentPick({ line, position, models, sides }: CurrentPickProps)
   const [unpick, { isLoading }] = useUnpickMutation();
   const [pick] = usePickMutation();
   const undoable = useUndoable();
-  const { pick: picked } = position;
-  const model = models.find(({ id }) => id === picked?.modelId);
-  if (!picked || !model) return null;
-  const { verdict, reasons } = judgePick({ ...position.duty, medium: line.medium }, model, sides);
+  const { enqueueSnackbar } = useSnackbar();
+  const picked = pickedNow(position, line, models, sides);
+  if (!picked) return null;
+  const { model, verdict, reasons, reason } = picked;
   const at = { id: position.id, lineId: line.id };
 
   const letGo = async (): Promise<void> => {
-    const { version } = await unpick({ ...at, version: position.version }).unwrap();
-    undoable(`${position.tag}: pick let go`, () =>
-      pick({ ...at, version, modelId: picked.modelId, reason: picked.reason }).unwrap(),
-    );
+    try {
+      const { version } = await unpick({ ...at, version: position.version }).unwrap();
+      undoable(`${position.tag}: pick let go`, () =>
+        pick({ ...at, version, modelId: model.id, reason }).unwrap(),
+      );
+    } catch (error) {
+      enqueueSnackbar(failureText(error), { variant: 'error' });
+    }
   };
 
   return (
@@ -38,10 +45,10 @@ export function CurrentPick({ line, position, models, sides }: CurrentPickProps)
       {verdict === 'out' ? (
         <>
           <VerdictMark verdict="out" word="no longer fits" />
-          <Reasons reasons={reasons.filter((reason) => reason.verdict === 'out')} />
+          <Reasons reasons={reasons.filter((why) => why.verdict === 'out')} />
         </>
       ) : (
-        <p>{picked.reason}</p>
+        <p>{reason}</p>
       )}
       <Button
         size="small"

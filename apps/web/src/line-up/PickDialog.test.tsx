@@ -108,4 +108,22 @@ describe('what is picked', () => {
     expect(await screen.findByText('CW-103: pick let go')).toBeInTheDocument();
     expect(asked[0]).toMatchObject({ method: 'DELETE', body: { version: 4 } });
   });
+
+  it('stays where letting it go is refused, and says why', async () => {
+    serve(() => ({
+      status: 409,
+      body: { error: { code: 'stale', message: 'CW-103 was changed meanwhile.' } },
+    }));
+    show(
+      <CurrentPick
+        line={LINE}
+        position={{ ...POSITION, pick: picked }}
+        models={[BALL]}
+        sides={houseSides()}
+      />,
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'Let it go' }));
+    expect(await screen.findByText('CW-103 was changed meanwhile.')).toBeInTheDocument();
+    expect(screen.getByRole('region', { name: 'Picked' })).toHaveTextContent('No torch.');
+  });
 });

@@ -1,9 +1,10 @@
-import { FUNCTION_WORDS, PIPE_FACTS, judgePick, modelWords } from '@grevik/core';
+import { type CatalogueModel, FUNCTION_WORDS, PIPE_FACTS, modelWords } from '@grevik/core';
 import { Button, Table, TableBody, TableCell, TableContainer, TableHead, TableRow } from '@mui/material';
 import { Link } from 'react-router';
+import { pickedNow } from '../kit/picked-now';
 import { VerdictMark } from '../kit/VerdictMark';
 import { useFigures } from '../kit/useFigures';
-import { type LineFrameContext, useLineFrame } from '../shell/useLineFrame';
+import { useLineFrame } from '../shell/useLineFrame';
 import styles from './SchedulePage.module.css';
 
 /** The line as a list to print or to take along. */
@@ -12,10 +13,10 @@ export function SchedulePage() {
   const figures = useFigures();
   const chosen = line.positions.map((position) => ({
     position,
-    ...pickedAt({ line, models, sides }, position),
+    picked: pickedNow(position, line, models, sides),
   }));
-  const total = chosen.reduce((sum, { price = 0 }) => sum + price, 0);
-  const open = chosen.filter(({ price }) => price === undefined).length;
+  const total = chosen.reduce((sum, { picked }) => sum + (picked?.size?.price ?? 0), 0);
+  const open = chosen.filter(({ picked }) => !picked?.size).length;
 
   return (
     <div className={styles.page}>
@@ -53,7 +54,7 @@ export function SchedulePage() {
             </TableRow>
           </TableHead>
           <TableBody>
-            {chosen.map(({ position: { id, tag, remarks, duty, pick }, model, verdict, price }) => (
+            {chosen.map(({ position: { id, tag, remarks, duty }, picked }) => (
               <TableRow key={id}>
                 <TableCell className={styles.tag}>
                   <Link to={`/jobs/${line.jobId}/lines/${line.id}/line-up/${encodeURIComponent(tag)}`}>
@@ -70,21 +71,18 @@ export function SchedulePage() {
                   {duty.pipe && `, ${PIPE_FACTS[duty.pipe.material].words}`}
                 </TableCell>
                 <TableCell>
-                  {model ? (
-                    <>
-                      <b>{modelWords(model).name}</b>, {modelWords(model).details} · {modelWords(model).from}
-                    </>
-                  ) : (
-                    <i>not picked yet</i>
-                  )}
+                  {picked ? <ModelInWords model={picked.model} /> : <i>not picked yet</i>}
                 </TableCell>
                 <TableCell>
-                  {verdict && (
-                    <VerdictMark verdict={verdict} word={verdict === 'out' ? 'no longer fits' : verdict} />
+                  {picked && (
+                    <VerdictMark
+                      verdict={picked.verdict}
+                      word={picked.verdict === 'out' ? 'no longer fits' : picked.verdict}
+                    />
                   )}
                 </TableCell>
-                <TableCell>{pick?.reason}</TableCell>
-                <TableCell className={styles.figure}>{price !== undefined && money(price)}</TableCell>
+                <TableCell>{picked?.reason}</TableCell>
+                <TableCell className={styles.figure}>{picked?.size && money(picked.size.price)}</TableCell>
               </TableRow>
             ))}
           </TableBody>
@@ -100,13 +98,11 @@ export function SchedulePage() {
   );
 }
 
-/** What is picked at a position, judged on the duty as it is now. */
-function pickedAt(
-  { line, models, sides }: Pick<LineFrameContext, 'line' | 'models' | 'sides'>,
-  position: LineFrameContext['position'],
-) {
-  const model = models.find(({ id }) => id === position.pick?.modelId);
-  if (!model) return {};
-  const { size, verdict } = judgePick({ ...position.duty, medium: line.medium }, model, sides);
-  return { model, verdict, price: size?.price };
+function ModelInWords({ model }: { model: CatalogueModel }) {
+  const { name, details, from } = modelWords(model);
+  return (
+    <>
+      <b>{name}</b>, {details} · {from}
+    </>
+  );
 }

@@ -1,4 +1,4 @@
-import { kvDropPa, pipeVelocityMs } from '../loss/index.js';
+import { flowShare, kvDropPa, pipeVelocityMs, restOfLineKv } from '../loss/index.js';
 import { isLiquid } from '../media/index.js';
 import { type Duty, liquidDensityKgM3, pipeBoreM } from '../selection/index.js';
 import { type ValveType, relativeKv, valveTypeFacts } from '../valves/index.js';
@@ -32,15 +32,11 @@ export function atHandle(duty: Duty, type: ValveType, openKv: number, opening: n
   if (!characteristic || !flowM3s || pressurePa === 0 || !isLiquid(duty.medium)) return undefined;
   const density = liquidDensityKgM3(duty);
   const kv = openKv * relativeKv(characteristic, opening);
-  if (kv === 0) return { flowM3s: 0, dropPa: pressurePa, kv: 0, velocityMs: 0 };
-  const restPa = kvDropPa(flowM3s, 1, density);
-  const restKv = Math.sqrt(restPa / pressurePa);
-  const wholeKv = 1 / Math.sqrt(1 / kv ** 2 + 1 / restKv ** 2);
-  const passing = flowM3s * (wholeKv / restKv);
+  const passing = flowM3s * flowShare(kv, restOfLineKv(flowM3s, pressurePa, density));
   const boreM = pipeBoreM(duty);
   return {
     flowM3s: passing,
-    dropPa: kvDropPa(passing, kv, density),
+    dropPa: kv === 0 ? pressurePa : kvDropPa(passing, kv, density),
     kv,
     ...(boreM !== undefined && { velocityMs: pipeVelocityMs(passing, boreM) }),
   };

@@ -58,6 +58,7 @@ describe('the line-up', () => {
     expect(full.source).toBe('estimate');
     expect(small.kv).toBeLessThan(full.kv / 2);
     expect(openValve({ ...duty, pipe: undefined }, press, { dn: 20, price: 1 })).toBeUndefined();
+    expect(openValve(duty, reduced, { dn: 20, price: 1 })).toBeUndefined();
   });
 });
 

@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { InvalidInput } from '../input/index.js';
 import { calculate, findCalculation } from '../registry/index.js';
 import {
+  fallingShare,
+  flowShare,
   frictionFactor,
   fullyRoughFactor,
   hazenWilliamsLoss,
@@ -10,6 +12,7 @@ import {
   kvFromK,
   pipeLoss,
   pipeLossCalculation,
+  restOfLineKv,
   valveLossCalculation,
   valveResistance,
 } from './index.js';
@@ -165,6 +168,23 @@ describe('loss in a valve', () => {
         },
       ),
     );
+  });
+});
+
+describe('a valve in series with the rest of its line', () => {
+  it('answers the documented examples', () => {
+    expect(restOfLineKv(1 / 3600, 1e5, 1000)).toBeCloseTo(1, 9);
+    expect(flowShare(1, 1)).toBeCloseTo(Math.SQRT1_2, 9);
+    expect(flowShare(0, 1)).toBe(0);
+    expect(fallingShare('globe-linear', 1e-3, 1)).toBeCloseTo(1, 3);
+  });
+
+  it('hides its travel the more, the larger it is for its line', () => {
+    const shares = [0.1, 1, 10, 100].map((openKv) => fallingShare('ball', openKv, 1));
+    shares.forEach((share, index) => {
+      expect(share).toBeGreaterThan(0);
+      expect(share).toBeLessThanOrEqual(shares[index - 1] ?? 1);
+    });
   });
 });
 

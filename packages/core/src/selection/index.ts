@@ -12,6 +12,7 @@ export {
 } from './duty.js';
 export { HOUSE_RULES, type HouseRule, type HouseSides, claimAndSides, houseSides } from './house-rules.js';
 export { type Reason, type Verdict, judgeCandidate } from './judge-candidate.js';
+export { boreRatio, estimatedOpenKv } from './open-kv.js';
 export type { Measured, Rule } from './rule.js';
 export { RULES } from './rules/index.js';
 export { type Selected, type Selection, select } from './select.js';

@@ -1,10 +1,11 @@
 import type { LineView, ModelView, PositionView } from '@grevik/contracts';
-import { MEDIUM_FACTS, judgePick } from '@grevik/core';
+import { MEDIUM_FACTS } from '@grevik/core';
 import type { HouseSides } from '@grevik/core';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import { useSwipeable } from 'react-swipeable';
 import { useFigures } from '../useFigures';
+import { pickedNow } from '../picked-now';
 import { shortName } from '../position-name';
 import { PositionSymbol } from './PositionSymbol';
 import styles from './LineStrip.module.css';
@@ -79,13 +80,12 @@ interface StripPositionProps extends Pick<LineStripProps, 'line' | 'models' | 's
 
 function StripPosition({ position, line, models, sides, address, isCurrent }: StripPositionProps) {
   const figures = useFigures();
-  const { tag, duty, pick } = position;
-  const model = models.find(({ id }) => id === pick?.modelId);
-  const nowOut =
-    model !== undefined && judgePick({ ...duty, medium: line.medium }, model, sides).verdict === 'out';
+  const { tag, duty } = position;
+  const picked = pickedNow(position, line, models, sides);
+  const nowOut = picked?.verdict === 'out';
   const steps = [
     { word: 'duty known', done: duty.pipe !== undefined },
-    { word: nowOut ? 'pick no longer fits' : 'picked', done: pick !== null && !nowOut },
+    { word: nowOut ? 'pick no longer fits' : 'picked', done: picked !== undefined && !nowOut },
   ];
   return (
     <Link
@@ -101,7 +101,7 @@ function StripPosition({ position, line, models, sides, address, isCurrent }: St
         ))}
         {nowOut && <b className={styles.warning}>!</b>}
       </span>
-      <PositionSymbol type={model?.type} asked={duty.function} />
+      <PositionSymbol type={picked?.model.type} asked={duty.function} />
       <span className={styles.tag}>
         {tag} · {figures.size(duty.dn)}
       </span>

@@ -1,9 +1,10 @@
-import { kvDropPa, kvFromK, pipeVelocityMs, valveResistance } from '../../loss/index.js';
+import { kvDropPa, pipeVelocityMs } from '../../loss/index.js';
 import { MEDIUM_FACTS } from '../../media/index.js';
 import { type Port, familyOf, isCheck, valveTypeFacts } from '../../valves/index.js';
-import { liquidDensityKgM3, pipeBoreM, valveBoreM } from '../bore.js';
+import { liquidDensityKgM3, valveBoreM } from '../bore.js';
 import type { Candidate } from '../candidate.js';
 import type { Duty } from '../duty.js';
+import { boreRatio, estimatedOpenKv } from '../open-kv.js';
 import { type Rule, ask, care, ruledOut, supports } from '../rule.js';
 
 const LARGE_DN = 300;
@@ -21,29 +22,12 @@ const isNarrow = (port: Port | undefined): boolean =>
 const isBuildingWater = ({ medium }: Duty): boolean =>
   ['potable-cold', 'potable-hot', 'heating-water', 'irrigation'].includes(medium);
 
-/** Bore of the valve over bore of the pipe; undefined where one is not known. */
-function boreRatio(duty: Duty, valve: Candidate): number | undefined {
-  const pipeM = pipeBoreM(duty);
-  const boreM = valveBoreM(duty, valve);
-  return pipeM === undefined || boreM === undefined ? undefined : Math.min(1, boreM / pipeM);
-}
-
-/** Pressure lost fully open at the duty's flow, by the handbook's estimate, Pa; undefined where flow, bore or loss is not known. */
+/** Pressure lost fully open at the duty's flow, by the handbook's estimate, Pa; undefined where flow or bore is not known. */
 function openLossPa(duty: Duty, valve: Candidate): number | undefined {
-  const pipeM = pipeBoreM(duty);
-  const ratio = boreRatio(duty, valve);
-  const { lossMultiple, family } = valveTypeFacts(valve.type);
-  const byItsSize = family === 'butterfly';
-  const portUnknown = ratio === undefined && familyOf(valve.type) === 'ball';
-  if (
-    duty.flowM3s === undefined ||
-    pipeM === undefined ||
-    portUnknown ||
-    (lossMultiple === undefined && !byItsSize)
-  )
-    return undefined;
-  const k = valveResistance({ type: valve.type, ...(ratio !== undefined && { boreRatio: ratio }) }, pipeM);
-  return kvDropPa(duty.flowM3s, kvFromK(k, pipeM), liquidDensityKgM3(duty));
+  const kv = estimatedOpenKv(duty, valve);
+  return duty.flowM3s === undefined || kv === undefined
+    ? undefined
+    : kvDropPa(duty.flowM3s, kv, liquidDensityKgM3(duty));
 }
 
 /** Does the bore let through what must go through: the flow, the solids, the snake. */

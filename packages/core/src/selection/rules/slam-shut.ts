@@ -1,11 +1,12 @@
-import { kvDropPa, kvFromK, valveResistance } from '../../loss/index.js';
+import { fallingShare, restOfLineKv } from '../../loss/index.js';
 import { isLiquid } from '../../media/index.js';
 import { hammerRisePa, leastClosingTimeS } from '../../surge/index.js';
-import { relativeKv, valveTypeFacts } from '../../valves/index.js';
+import { valveTypeFacts } from '../../valves/index.js';
 import { rateAssembly } from '../assembly.js';
-import { liquidDensityKgM3, movingColumn, pipeBoreM } from '../bore.js';
+import { liquidDensityKgM3, movingColumn } from '../bore.js';
 import type { Candidate } from '../candidate.js';
 import type { Duty } from '../duty.js';
+import { estimatedOpenKv } from '../open-kv.js';
 import { type Rule, ask, care, ruledOut } from '../rule.js';
 import { isSnapHandle } from './position-shown.js';
 
@@ -38,7 +39,7 @@ export const SLAM_SHUT: Rule = {
     }
     const leastS =
       limit > duty.pressurePa
-        ? leastClosingTimeS(column, limit - duty.pressurePa) / fallingShare(duty, valve)
+        ? leastClosingTimeS(column, limit - duty.pressurePa) / fallingShareOf(duty, valve)
         : undefined;
     return care(
       leastS === undefined
@@ -49,32 +50,16 @@ export const SLAM_SHUT: Rule = {
   },
 };
 
-const STEPS = 20;
-
-/**
- * The share of the handle's travel over which the flow really falls: in a line with resistance of its own a valve does little until it is
- * nearly shut. Taken from the steepest fall between twentieths of the travel, with the handle moved evenly; 1 where it can not be told.
- */
-function fallingShare(duty: Duty, { type, port, boreM }: Candidate): number {
-  const { characteristic, lossMultiple } = valveTypeFacts(type);
-  const pipeM = pipeBoreM(duty);
-  if (!characteristic || !lossMultiple || pipeM === undefined || !duty.flowM3s || duty.pressurePa === 0)
-    return 1;
-  const bore = boreM ?? (port === 'full' ? pipeM : undefined);
-  const openKv = kvFromK(
-    valveResistance({ type, ...(bore !== undefined && { boreRatio: Math.min(1, bore / pipeM) }) }, pipeM),
-    pipeM,
+/** The share of the handle's travel over which the flow falls; 1 where it can not be told. */
+function fallingShareOf(duty: Duty, valve: Candidate): number {
+  const { characteristic } = valveTypeFacts(valve.type);
+  const openKv = estimatedOpenKv(duty, valve);
+  if (!characteristic || openKv === undefined || !duty.flowM3s || duty.pressurePa === 0) return 1;
+  return fallingShare(
+    characteristic,
+    openKv,
+    restOfLineKv(duty.flowM3s, duty.pressurePa, liquidDensityKgM3(duty)),
   );
-  const restKv = Math.sqrt(kvDropPa(duty.flowM3s, 1, liquidDensityKgM3(duty)) / duty.pressurePa);
-  const flowAt = (opening: number): number => {
-    const kv = openKv * relativeKv(characteristic, opening);
-    return kv === 0 ? 0 : 1 / Math.sqrt(1 + (restKv / kv) ** 2);
-  };
-  let steepest = 1;
-  for (let step = 1; step <= STEPS; step += 1) {
-    steepest = Math.max(steepest, (flowAt(step / STEPS) - flowAt((step - 1) / STEPS)) * STEPS);
-  }
-  return 1 / steepest;
 }
 
 /** Rounded up, so that the time said is never too short. */
