@@ -66,6 +66,7 @@ describe('friction in a pipe', () => {
   it('gives the Hazen-Williams head and the Darcy factor that matches it', () => {
     const loss = hazenWilliamsLoss({ diameterM: 0.1, hazenWilliamsC: 120, lengthM: 100 }, WATER, 0.01);
     expect(loss.headLossM).toBeCloseTo((10.67 * 100 * 0.01 ** 1.852) / (120 ** 1.852 * 0.1 ** 4.8704), 9);
+    expect(loss.headLossM).toBeCloseTo(2.2076, 4);
     expect((loss.frictionFactor * 100 * loss.velocityMs ** 2) / (0.1 * 2 * 9.80665)).toBeCloseTo(
       loss.headLossM,
       9,

@@ -53,7 +53,7 @@ export function pipeLoss(
  *
  * @example
  * hazenWilliamsLoss({ diameterM: 0.1, hazenWilliamsC: 120, lengthM: 100 }, { densityKgM3: 998.2, viscosityPaS: 1.002e-3 }, 0.01)
- * // headLossM 2.209
+ * // headLossM 2.2076
  */
 export function hazenWilliamsLoss(
   pipe: FullPipe & { hazenWilliamsC: number },

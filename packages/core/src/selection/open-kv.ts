@@ -20,7 +20,7 @@ export function boreRatio(duty: Duty, valve: Candidate): number | undefined {
  * @returns undefined where the pipe's bore, or that of a ball or a narrowed port, is not known, and for types that lose by their capacity
  *
  * @example
- * estimatedOpenKv({ ...duty, dn: 20, pipe: { material: 'copper' } }, { type: 'ball', port: 'full' }) // 57
+ * estimatedOpenKv({ ...duty, dn: 20, pipe: { material: 'copper' } }, { type: 'ball', port: 'full' }) // 58.88
  */
 export function estimatedOpenKv(duty: Duty, valve: Candidate, taperAngleDeg?: number): number | undefined {
   const pipeM = pipeBoreM(duty);
