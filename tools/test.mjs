@@ -36,10 +36,12 @@ await endingPlainly(async () => {
     sum.failed += Math.max(counted.failed, code === 0 ? 0 : 1);
   };
 
-  await check('format', bin('prettier'), ['--check', '.']);
-  await check('lint', bin('eslint'), ['.']);
-  await check('types', 'node', ['tools/types.mjs']);
-  await check('dependencies', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'packages', 'apps']);
+  await Promise.all([
+    check('lint', bin('eslint'), ['.']),
+    check('types', 'node', ['tools/types.mjs']),
+    check('format', bin('prettier'), ['--check', '.']),
+    check('dependencies', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'packages', 'apps']),
+  ]);
   await build('core', 'server', 'web');
 
   const jest = join(reports, 'jest.json');
@@ -77,7 +79,6 @@ await endingPlainly(async () => {
 /** @template T @param {string} name @param {() => Promise<T>} work */
 async function timed(name, work) {
   const from = Date.now();
-  console.log(`${name} ...`);
   const result = await work();
   console.log(`${name}: ${((Date.now() - from) / 1000).toFixed(1)} s`);
   return result;
