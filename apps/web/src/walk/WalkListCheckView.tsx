@@ -39,7 +39,8 @@ export function WalkListCheckView({
           <b>
             {counted(positions.length, 'row')} can be taken, {badRows} can not.
           </b>{' '}
-          {badRows > 0 && 'Those are left out: correct them in the sheet and bring it again. '}
+          {badRows > 0 &&
+            'Those are left out: correct them in the sheet and bring it again. Rows are numbered as in the sheet, where the heading is row 1. '}
           {also.join(' ')}
         </p>
       </div>

@@ -7,6 +7,7 @@ import { counted } from '../kit/counted';
 import { Failure, Loading } from '../kit/Notice';
 import { useJobQuery, usePreviewWalkListMutation, useTakeWalkListMutation } from '../store/api';
 import { failureText } from '../store/failure';
+import { readTextFile } from './read-text-file';
 import { WalkListCheckView } from './WalkListCheckView';
 import styles from './WalkListPage.module.css';
 
@@ -33,7 +34,7 @@ export function WalkListPage() {
   const openFile = async (event: ChangeEvent<HTMLInputElement>): Promise<void> => {
     const file = event.target.files?.[0];
     event.target.value = '';
-    if (file) await look(await file.text());
+    if (file) await look(await readTextFile(file));
   };
   const takeIt = async (): Promise<void> => {
     if (!looked) return;

@@ -9,12 +9,12 @@ import { serve } from '../testing/server';
 import { WalkListCheckView } from './WalkListCheckView';
 import { WalkListPage } from './WalkListPage';
 
-// jsdom's files can not be read as text by themselves.
-File.prototype.text = function text(this: File) {
+// jsdom's files can not be read by themselves.
+File.prototype.arrayBuffer = function arrayBuffer(this: File) {
   return new Promise((resolve) => {
     const reader = new FileReader();
-    reader.onload = () => resolve(String(reader.result));
-    reader.readAsText(this);
+    reader.onload = () => resolve(reader.result as ArrayBuffer);
+    reader.readAsArrayBuffer(this);
   });
 };
 

@@ -49,19 +49,25 @@ function findUnit(rest: string, quantity: Quantity): Unit | undefined {
   return UNITS[quantity].find((unit) => unit.typed.includes(key));
 }
 
+/** How units are spelled out, and how the table spells them. */
+const SPELLINGS: readonly (readonly [RegExp, string])[] = [
+  [/³/g, '3'],
+  [/²/g, '2'],
+  [/[“”″]/g, '"'],
+  [/[’′]/g, "'"],
+  [/[\s.°º^()]/g, ''],
+  [/water(column|gauge)?$/, 'wc'],
+  [/^degrees?/, 'deg'],
+  [/(litre|liter|ltr)s?/, 'l'],
+  [/gallons?/, 'gal'],
+  [/(per|\/)(minute|min)$/, '/min'],
+  [/(per|\/)(second|sec)$/, '/s'],
+  [/(per|\/)(hour|hr)$/, '/h'],
+];
+
 /** A typed unit as the table spells it. */
 function unitKey(rest: string): string {
-  return rest
-    .toLowerCase()
-    .replace(/³/g, '3')
-    .replace(/²/g, '2')
-    .replace(/[“”″]/g, '"')
-    .replace(/[’′]/g, "'")
-    .replace(/[\s.°º^]/g, '')
-    .replace(/water(column|gauge)?$/, 'wc')
-    .replace(/perminute|permin/, '/min')
-    .replace(/persecond|persec/, '/s')
-    .replace(/perhour/, '/h');
+  return SPELLINGS.reduce((spelled, [found, as]) => spelled.replace(found, as), rest.toLowerCase());
 }
 
 function unknownUnit(said: string, rest: string, quantity: Quantity): string {

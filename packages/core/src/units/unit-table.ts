@@ -24,7 +24,7 @@ const CUBIC_FOOT = 0.028316846592;
  */
 export const UNITS: Record<Quantity, readonly Unit[]> = {
   pressure: [
-    { symbol: 'psi', factor: PSI, typed: ['psi', 'psig', 'lb/in2', 'lbs/in2', 'pounds', '#'] },
+    { symbol: 'psi', factor: PSI, typed: ['psi', 'psig', 'lb/in2', 'lbs/in2', 'pounds', 'lbs', 'lb', '#'] },
     { symbol: 'bar', factor: 1e5, typed: ['bar', 'barg', 'bars'] },
     { symbol: 'kPa', factor: 1e3, typed: ['kpa', 'kpag'] },
     { symbol: 'MPa', factor: 1e6, typed: ['mpa'] },
@@ -40,18 +40,18 @@ export const UNITS: Record<Quantity, readonly Unit[]> = {
     { symbol: 'kg/cm²', factor: 98066.5, typed: ['kg/cm2', 'kgf/cm2'] },
   ],
   temperature: [
-    { symbol: '°F', factor: 5 / 9, offset: -160 / 9, typed: ['f', 'degf', 'fahrenheit'] },
-    { symbol: '°C', factor: 1, offset: 0, typed: ['c', 'degc', 'celsius'] },
+    { symbol: '°F', factor: 5 / 9, offset: -160 / 9, typed: ['f', 'degf', 'fahrenheit', 'degfahrenheit'] },
+    { symbol: '°C', factor: 1, offset: 0, typed: ['c', 'degc', 'celsius', 'degcelsius'] },
     { symbol: 'K', factor: 1, offset: -273.15, typed: ['k', 'kelvin'] },
   ],
   flow: [
-    { symbol: 'gpm', factor: US_GALLON / 60, typed: ['gpm', 'usgpm', 'gal/min', 'gallons/min'] },
+    { symbol: 'gpm', factor: US_GALLON / 60, typed: ['gpm', 'usgpm', 'gal/min', 'usgal/min'] },
     { symbol: 'L/s', factor: 1e-3, typed: ['l/s', 'lps'] },
     { symbol: 'L/min', factor: 1e-3 / 60, typed: ['l/min', 'lpm', 'l/m'] },
     { symbol: 'L/h', factor: 1e-3 / 3600, typed: ['l/h', 'lph'] },
-    { symbol: 'm³/h', factor: 1 / 3600, typed: ['m3/h', 'cmh', 'm3/hr'] },
+    { symbol: 'm³/h', factor: 1 / 3600, typed: ['m3/h', 'cmh'] },
     { symbol: 'm³/s', factor: 1, typed: ['m3/s'] },
-    { symbol: 'cfh', factor: CUBIC_FOOT / 3600, typed: ['cfh', 'ft3/h', 'ft3/hr', 'scfh'] },
+    { symbol: 'cfh', factor: CUBIC_FOOT / 3600, typed: ['cfh', 'ft3/h', 'scfh'] },
     { symbol: 'cfm', factor: CUBIC_FOOT / 60, typed: ['cfm', 'ft3/min'] },
   ],
   length: [
