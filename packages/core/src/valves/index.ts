@@ -9,6 +9,7 @@ export {
   type ValveTypeFacts,
   familyOf,
   isCheck,
+  isHandled,
   isManyTurn,
   isQuarterTurn,
   valveTypeFacts,

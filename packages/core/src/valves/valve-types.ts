@@ -35,6 +35,8 @@ export interface ValveTypeFacts {
 }
 
 const SHUTS: readonly ValveFunction[] = ['isolate', 'emergency-shutoff', 'throttle', 'purge'];
+/** Open or shut, never part way. */
+const OPEN_OR_SHUT: readonly ValveFunction[] = ['isolate', 'emergency-shutoff', 'purge'];
 const CHECKS: readonly ValveFunction[] = ['non-return'];
 
 /**
@@ -206,7 +208,7 @@ export const VALVE_TYPE_FACTS = {
     inside: 'A disc in a heavy body with few leak paths',
     lossMultiple: 45,
     characteristic: 'butterfly',
-    serves: SHUTS,
+    serves: OPEN_OR_SHUT,
   },
   'plug-taper': {
     passes: 'yes',
@@ -226,7 +228,7 @@ export const VALVE_TYPE_FACTS = {
     inside: 'A taper plug with injected sealant',
     lossMultiple: 18,
     characteristic: 'ball',
-    serves: SHUTS,
+    serves: OPEN_OR_SHUT,
   },
   'plug-eccentric': {
     passes: 'yes',
@@ -371,6 +373,9 @@ export function valveTypeFacts(type: ValveType): ValveTypeFacts {
 export const familyOf = (type: ValveType): ValveFamily => VALVE_TYPE_FACTS[type].family;
 export const isCheck = (type: ValveType): boolean => familyOf(type) === 'check';
 export const isQuarterTurn = (type: ValveType): boolean => valveTypeFacts(type).strokes === 'quarter';
+
+/** Moved by a hand or an actuator, and not by the flow or a spring. */
+export const isHandled = (type: ValveType): boolean => valveTypeFacts(type).strokes !== 'self';
 
 /** Turned more than once from open to shut: it takes time, and scale can lock it. */
 export function isManyTurn(type: ValveType): boolean {

@@ -4,6 +4,7 @@ import {
   VALVE_TYPE_FACTS,
   familyOf,
   isCheck,
+  isHandled,
   isManyTurn,
   valveTypeFacts,
 } from '../../valves/index.js';
@@ -192,7 +193,7 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'see-position',
     group: 'function',
     when: 'The position must be seen or locked.',
-    applies: (duty) => Boolean(duty.mustSeePosition ?? false) || Boolean(duty.lockout ?? false),
+    applies: (duty, { type }) => isHandled(type) && (duty.mustSeePosition === true || duty.lockout === true),
     judge: (duty, valve) => {
       const lock = takesLock(valve);
       if (duty.lockout && lock === false)

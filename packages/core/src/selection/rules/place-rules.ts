@@ -1,5 +1,5 @@
 import { isFuelGas } from '../../media/index.js';
-import type { Operator } from '../../valves/index.js';
+import { type Operator, isHandled } from '../../valves/index.js';
 import { withSides } from '../house-rules.js';
 import { type Rule, ask, care, ruledOut, supports } from '../rule.js';
 import { takesLock } from './position-shown.js';
@@ -23,7 +23,7 @@ export const PLACE_RULES: readonly Rule[] = [
     id: 'buried',
     group: 'place-and-hands',
     when: 'Buried.',
-    applies: ({ place }) => place === 'buried',
+    applies: ({ place }, { type }) => place === 'buried' && isHandled(type),
     judge: (_duty, { operator, stem }) => {
       if (stem === 'os-y' || stem === 'rising')
         return ruledOut('A rising stem can not be buried: the soil holds it.');
@@ -55,7 +55,8 @@ export const PLACE_RULES: readonly Rule[] = [
     id: 'tamper',
     group: 'place-and-hands',
     when: 'The public or animals reach it.',
-    applies: ({ publicAccess, livestock }) => publicAccess === true || livestock === true,
+    applies: ({ publicAccess, livestock }, { type }) =>
+      isHandled(type) && (publicAccess === true || livestock === true),
     judge: ({ livestock, place }, valve) => {
       if (valve.operator === undefined) return ask('operator', 'Others can reach it: which handle has it?');
       if (KEYED.includes(valve.operator) || takesLock(valve)) return undefined;

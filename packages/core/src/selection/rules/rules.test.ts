@@ -45,6 +45,7 @@ const carries = (pressurePa: number): Partial<Candidate> => ({
 const CLAIMS: Claim[] = [
   ['wrong-function', {}, { type: 'relief' }, 'out'],
   ['wrong-function', { function: 'divert' }, { type: 'ball-3-way' }, undefined],
+  ['wrong-function', throttle, { type: 'plug-lubricated' }, 'out'],
   ['gate-no-throttle', throttle, { type: 'gate-resilient' }, 'out'],
   ['gate-no-throttle', {}, { type: 'gate-solid' }, undefined],
   ['plug-taper-no-throttle', throttle, { type: 'plug-taper' }, 'out'],
@@ -337,6 +338,12 @@ const CLAIMS: Claim[] = [
     'supports',
   ],
   ['buried', { place: 'buried' }, { operator: 'electric' }, 'care'],
+  [
+    'unknown-operator',
+    { place: 'buried', function: 'non-return' },
+    { type: 'check-swing', operator: undefined },
+    undefined,
+  ],
   ['headroom', { dn: 100, headroomM: 0.4 }, { type: 'gate-solid', stem: 'os-y' }, 'out'],
   ['headroom', { dn: 100, headroomM: 0.6 }, { type: 'gate-solid', stem: 'os-y' }, undefined],
   ['headroom', {}, { type: 'gate-solid', stem: 'rising' }, 'care'],
