@@ -3,7 +3,6 @@ export {
   MEDIUM_FACTS,
   type Medium,
   type MediumFamily,
-  WATER_LIKE_MEDIA,
   isFuelGas,
   isGas,
   isLiquid,

@@ -109,4 +109,3 @@ export const isLiquid = (medium: Medium): boolean => !isGas(medium) && !isSteam(
 /** Media that are water for density, viscosity and vapour pressure. Slurry and corrosive liquids must give figures. */
 export const isWaterLike = (medium: Medium): boolean =>
   isLiquid(medium) && medium !== 'slurry' && medium !== 'corrosive-liquid';
-export const WATER_LIKE_MEDIA: readonly Medium[] = MEDIA.filter(isWaterLike);

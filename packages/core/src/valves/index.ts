@@ -24,7 +24,6 @@ export {
   type Operator,
   PORTS,
   type Port,
-  RUBBERS,
   SEAT_LIMIT_C,
   SEAT_MATERIALS,
   SEAT_WORDS,

@@ -71,8 +71,6 @@ export const SEAT_LIMIT_C: Record<Exclude<SeatMaterial, 'rubber'>, number> = {
   graphite: 400,
 };
 
-export const RUBBERS: readonly SeatMaterial[] = ['nbr', 'epdm', 'neoprene', 'fkm', 'rubber'];
-
 export const STEMS = ['non-blowout', 'rising', 'os-y', 'nrs'] as const;
 export type Stem = (typeof STEMS)[number];
 
