@@ -1,3 +1,4 @@
+import { join } from 'node:path';
 import { type Page, expect, test } from '@playwright/test';
 import { current, openPosition, strip } from './open.js';
 
@@ -38,4 +39,16 @@ test('one position and one action at the bottom, nothing wider than the screen',
   await expect(action).toBeInViewport();
   expect((await action.boundingBox())?.height).toBeGreaterThanOrEqual(44);
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+});
+
+test('the schedule and a walk list looked at are no wider than the screen', async ({ page }) => {
+  const width = (): Promise<number> => page.evaluate(() => document.documentElement.scrollWidth);
+  await openPosition(page, 'CW-101');
+  await page.getByRole('link', { name: 'Schedule' }).tap();
+  await expect(page.getByRole('cell', { name: 'Café branch' })).toBeVisible();
+  expect(await width()).toBeLessThanOrEqual(390);
+  await page.getByRole('link', { name: 'Walk' }).tap();
+  await page.locator('input[type=file]').setInputFiles(join(import.meta.dirname, 'fixtures/walk-list.csv'));
+  await expect(page.getByRole('button', { name: /^Add \d+ positions$/ })).toBeVisible();
+  expect(await width()).toBeLessThanOrEqual(390);
 });

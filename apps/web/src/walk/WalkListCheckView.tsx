@@ -65,6 +65,7 @@ export function WalkListCheckView({
       {positions.length > 0 && (
         <Rows
           title="Would be added"
+          className={styles.positions}
           heads={['Row', 'Tag', 'Line', 'Asked to', 'Size', 'Duty', 'Remarks']}
           count={positions.length}
         >
@@ -97,18 +98,20 @@ function Rows({
   title,
   heads,
   count,
+  className,
   children,
 }: {
   title: string;
   heads: readonly string[];
   count: number;
+  className?: string | undefined;
   children: ReactNode;
 }) {
   return (
     <section>
       <h2>{title}</h2>
       <TableContainer>
-        <Table size="small" aria-label={title}>
+        <Table size="small" aria-label={title} className={className}>
           <TableHead>
             <TableRow>
               {heads.map((head) => (
