@@ -8,8 +8,8 @@ import {
   type UnitSystem,
   formatNominalSize,
   inUnits,
-  judgePick,
   modelWords,
+  pickedNow,
 } from '@grevik/core';
 import Papa from 'papaparse';
 
@@ -35,10 +35,10 @@ export function scheduleCsv({ line, models, sides, currency, units }: ScheduleSo
   const columns = UNITS[units];
   const figure = (value: number | undefined, quantity: Quantity & keyof typeof columns): number | '' =>
     value === undefined ? '' : inUnits(value, quantity, units, columns[quantity]).figure;
-  const rows = line.positions.map(({ tag, duty, remarks, pick }) => {
-    const model = models.find(({ id }) => id === pick?.modelId);
-    const judged = model && judgePick({ ...duty, medium: line.medium }, model, sides);
-    const words = model && modelWords(model);
+  const rows = line.positions.map((position) => {
+    const { tag, duty, remarks } = position;
+    const picked = pickedNow(position, line, models, sides);
+    const words = picked && modelWords(picked.model);
     return {
       Tag: tag,
       Line: line.name,
@@ -55,9 +55,9 @@ export function scheduleCsv({ line, models, sides, currency, units }: ScheduleSo
       Pick: words?.name ?? '',
       Details: words?.details ?? '',
       From: words?.from ?? '',
-      'Verdict now': judged?.verdict ?? '',
-      Reason: pick?.reason ?? '',
-      [`Price (${currency})`]: judged?.size?.price ?? '',
+      'Verdict now': picked?.verdict ?? '',
+      Reason: picked?.reason ?? '',
+      [`Price (${currency})`]: picked?.size?.price ?? '',
     };
   });
   return `\uFEFF${Papa.unparse(rows, { escapeFormulae: true })}\r\n`;

@@ -49,7 +49,7 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
             quantity={of}
             shown={shown}
             optional={unknown !== undefined}
-            save={(typed) => save(without({ ...duty, ...set(typed) }))}
+            save={(typed) => save({ ...duty, ...set(typed) })}
             close={close}
           />
         )}
@@ -133,8 +133,3 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
 
 /** A figure and its unit stay on one line. */
 const unbroken = (figure: string): string => figure.replaceAll(' ', '\u00a0');
-
-/** Fields that are not known any more are left out. */
-function without(duty: PositionDuty): PositionDuty {
-  return JSON.parse(JSON.stringify(duty)) as PositionDuty;
-}

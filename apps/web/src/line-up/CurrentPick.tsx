@@ -1,9 +1,8 @@
 import type { LineView, ModelView, PositionView } from '@grevik/contracts';
-import { type HouseSides, modelWords } from '@grevik/core';
+import { type HouseSides, modelWords, pickedNow } from '@grevik/core';
 import { Button } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { VerdictMark } from '../kit/VerdictMark';
-import { pickedNow } from '../kit/picked-now';
 import { useUndoable } from '../kit/useUndoable';
 import { usePickMutation, useUnpickMutation } from '../store/api';
 import { failureText } from '../store/failure';

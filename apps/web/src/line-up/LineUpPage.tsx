@@ -1,4 +1,4 @@
-import { type Duty, MEDIUM_FACTS, lineUp } from '@grevik/core';
+import { ADVICE, type Duty, MEDIUM_FACTS, lineUp } from '@grevik/core';
 import { useMemo, useState } from 'react';
 import { DutyFacts } from '../duty/DutyFacts';
 import { DutySentence } from '../duty/DutySentence';
@@ -63,8 +63,7 @@ export function LineUpPage() {
           <Tray tray={tray} otherSizes={otherSizes} size={size} />
           <p className={styles.method}>
             Drop: the rest of the line is taken as one fixed resistance that passes the duty’s flow. A figure
-            from a sheet wins over the estimate. Advice for a qualified person: local code, the authority, the
-            listing and the maker override it.
+            from a sheet wins over the estimate. {ADVICE}
           </p>
         </section>
       )}

@@ -1,7 +1,6 @@
-import { type CatalogueModel, FUNCTION_WORDS, PIPE_FACTS, modelWords } from '@grevik/core';
+import { ADVICE, type CatalogueModel, FUNCTION_WORDS, PIPE_FACTS, modelWords, pickedNow } from '@grevik/core';
 import { Button, Table, TableBody, TableCell, TableContainer, TableHead, TableRow } from '@mui/material';
 import { Link } from 'react-router';
-import { pickedNow } from '../kit/picked-now';
 import { VerdictMark } from '../kit/VerdictMark';
 import { useFigures } from '../kit/useFigures';
 import { useLineFrame } from '../shell/useLineFrame';
@@ -91,9 +90,7 @@ export function SchedulePage() {
       <p className={styles.total}>
         <b>{money(total)}</b> for what is picked{open > 0 && `; ${open} of ${chosen.length} still to pick`}.
       </p>
-      <p className={styles.caution}>
-        Advice for a qualified person: local code, the authority, the listing and the maker override it.
-      </p>
+      <p className={styles.caution}>{ADVICE}</p>
     </div>
   );
 }

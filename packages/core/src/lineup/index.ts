@@ -7,7 +7,7 @@ export {
   sizeFor,
 } from './catalogue-model.js';
 export { type Column, type LineUp, lineUp } from './line-up.js';
-export { type JudgedPick, judgePick } from './judge-pick.js';
+export { type JudgedPick, type PickedNow, judgePick, pickedNow } from './judge-pick.js';
 export { modelWords } from './model-words.js';
 export { type OpenValve, openValve } from './open-valve.js';
 export { pickReason } from './pick-reason.js';

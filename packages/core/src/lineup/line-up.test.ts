@@ -1,6 +1,14 @@
 import fc from 'fast-check';
-import type { Duty } from '../selection/index.js';
-import { type CatalogueModel, atHandle, lineUp, modelWords, openValve, pickReason } from './index.js';
+import { type Duty, houseSides } from '../selection/index.js';
+import {
+  type CatalogueModel,
+  atHandle,
+  lineUp,
+  modelWords,
+  openValve,
+  pickReason,
+  pickedNow,
+} from './index.js';
 
 const duty: Duty = {
   function: 'isolate',
@@ -59,6 +67,27 @@ describe('the line-up', () => {
     expect(small.kv).toBeLessThan(full.kv / 2);
     expect(openValve({ ...duty, pipe: undefined }, press, { dn: 20, price: 1 })).toBeUndefined();
     expect(openValve(duty, reduced, { dn: 20, price: 1 })).toBeUndefined();
+  });
+});
+
+describe('what is picked', () => {
+  const models = [{ ...press, id: 'a' }];
+  const pick = { modelId: 'a', reason: 'No torch.' };
+
+  it('is judged on the duty as it is now', () => {
+    expect(pickedNow({ duty, pick }, duty, models, houseSides())).toMatchObject({
+      verdict: 'fits',
+      reason: 'No torch.',
+      size: { price: 18 },
+    });
+    expect(pickedNow({ duty: { ...duty, dn: 25 }, pick }, duty, models, houseSides())).toMatchObject({
+      verdict: 'out',
+      reasons: [{ rule: 'size-made' }],
+    });
+  });
+
+  it('is nothing where nothing was picked', () => {
+    expect(pickedNow({ duty, pick: null }, duty, models, houseSides())).toBeUndefined();
   });
 });
 

@@ -69,11 +69,6 @@ export const valveLossCalculation = calculation({
   example: { flowM3s: 5e-4, densityKgM3: 999.7, diameterM: 0.0199, valve: { type: 'ball', boreRatio: 0.75 } },
   run(given): ValveLoss {
     const { diameterM, densityKgM3, flowM3s, valve } = given;
-    const ways = WAYS.filter((way) => given[way] !== undefined);
-    if (ways.length !== 1) {
-      const found = ways.length === 0 ? 'none is given' : `${ways.join(' and ')} are given`;
-      throw new InvalidInput(ways[1] ?? 'kv', `Exactly one of k, kv, cv and valve: ${found}.`);
-    }
     const k = resistance(given);
     const kv = kvFromK(k, diameterM);
     const velocityMs = pipeVelocityMs(flowM3s, diameterM);
@@ -91,7 +86,14 @@ export const valveLossCalculation = calculation({
   },
 });
 
-function resistance({ k, kv, cv, valve, diameterM }: ReturnType<typeof input.read>): number {
+/** K by the one way it is given. */
+function resistance(given: ReturnType<typeof input.read>): number {
+  const { k, kv, cv, valve, diameterM } = given;
+  const ways = WAYS.filter((way) => given[way] !== undefined);
+  const [, second] = ways;
+  if (second) {
+    throw new InvalidInput(second, `Exactly one of k, kv, cv and valve: ${ways.join(' and ')} are given.`);
+  }
   if (k !== undefined) return k;
   if (kv !== undefined) return kFromKv(kv, diameterM);
   if (cv !== undefined) return kFromKv(cv / CV_PER_KV, diameterM);

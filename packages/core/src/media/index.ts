@@ -7,6 +7,7 @@ export {
   isGas,
   isLiquid,
   isPotable,
+  isRawWaste,
   isSteam,
   isWaterLike,
 } from './media.js';

@@ -103,6 +103,9 @@ export const isSteam = (medium: Medium): boolean => MEDIUM_FACTS[medium].family 
 export const isFuelGas = (medium: Medium): boolean => medium === 'natural-gas' || medium === 'lp-gas';
 export const isGas = (medium: Medium): boolean => MEDIUM_FACTS[medium].family === 'gas';
 
+/** Waste with all its solids in it. */
+export const isRawWaste = (medium: Medium): boolean => medium === 'raw-sewage' || medium === 'slurry';
+
 /** Media whose column can hammer: liquids, not gas or steam. */
 export const isLiquid = (medium: Medium): boolean => !isGas(medium) && !isSteam(medium);
 

@@ -1,3 +1,4 @@
+export { ADVICE } from './advice.js';
 export { type Assembly, rateAssembly } from './assembly.js';
 export { liquidDensityKgM3, movingColumn, pipeBoreM, valveBoreM } from './bore.js';
 export { type Candidate, candidateFields, candidateInput } from './candidate.js';

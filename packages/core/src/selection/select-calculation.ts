@@ -1,5 +1,6 @@
 import { calculation } from '../calculation/index.js';
 import { list, optional, record } from '../input/index.js';
+import { ADVICE } from './advice.js';
 import { candidateInput } from './candidate.js';
 import { dutyInput } from './duty.js';
 import { houseRulesInput, houseSides } from './house-rules.js';
@@ -24,7 +25,7 @@ export const selectCalculation = calculation({
     'Without candidates, every type that could serve the function is judged as its generic self.',
     'Rule groups in place: function; medium and material; bore and solids; place and hands.',
     'A fact that decides and is missing gives the reason unknown-<field>, verdict care.',
-    'Advice for a qualified person: local code, the authority, the listing and the maker override it.',
+    ADVICE,
   ],
   example: {
     duty: { function: 'isolate', medium: 'potable-cold', dn: 20, pressurePa: 517107, temperatureC: 10 },

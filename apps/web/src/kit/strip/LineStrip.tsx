@@ -1,11 +1,10 @@
 import type { LineView, ModelView, PositionView } from '@grevik/contracts';
-import { MEDIUM_FACTS } from '@grevik/core';
+import { MEDIUM_FACTS, pickedNow } from '@grevik/core';
 import type { HouseSides } from '@grevik/core';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import { useSwipeable } from 'react-swipeable';
 import { useFigures } from '../useFigures';
-import { pickedNow } from '../picked-now';
 import { shortName } from '../position-name';
 import { PositionSymbol } from './PositionSymbol';
 import styles from './LineStrip.module.css';

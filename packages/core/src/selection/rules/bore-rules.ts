@@ -1,5 +1,5 @@
 import { kvDropPa, pipeVelocityMs } from '../../loss/index.js';
-import { MEDIUM_FACTS } from '../../media/index.js';
+import { MEDIUM_FACTS, isRawWaste } from '../../media/index.js';
 import { type Port, familyOf, isCheck, valveTypeFacts } from '../../valves/index.js';
 import { liquidDensityKgM3, valveBoreM } from '../bore.js';
 import type { Candidate } from '../candidate.js';
@@ -16,7 +16,6 @@ const BORE_CARE_MS = 3;
 const BORE_OUT_MS = 5;
 const LEAST_AUTHORITY = 0.2;
 
-const isWaste = ({ medium }: Duty): boolean => medium === 'raw-sewage' || medium === 'slurry';
 const isNarrow = (port: Port | undefined): boolean =>
   port === 'reduced' || port === 'standard' || port === 'venturi';
 const isBuildingWater = ({ medium }: Duty): boolean =>
@@ -51,7 +50,7 @@ export const BORE_RULES: readonly Rule[] = [
     id: 'waste-butterfly',
     group: 'bore-and-solids',
     when: 'Butterfly on raw sewage or slurry.',
-    applies: (duty, { type }) => isWaste(duty) && familyOf(type) === 'butterfly',
+    applies: ({ medium }, { type }) => isRawWaste(medium) && familyOf(type) === 'butterfly',
     judge: ({ dn }) =>
       dn < LARGE_DN
         ? ruledOut('The disc stays in the stream: rags hang on it and it no longer shuts.')
@@ -61,7 +60,7 @@ export const BORE_RULES: readonly Rule[] = [
     id: 'waste-gate',
     group: 'bore-and-solids',
     when: 'Gate on raw sewage or slurry.',
-    applies: (duty, { type }) => isWaste(duty) && familyOf(type) === 'gate',
+    applies: ({ medium }, { type }) => isRawWaste(medium) && familyOf(type) === 'gate',
     judge: ({ pressurePa }, { type }) => {
       if (type === 'gate-solid') return ruledOut('Solids fill its slot and the wedge no longer seats.');
       if (type === 'gate-resilient')
@@ -82,8 +81,8 @@ export const BORE_RULES: readonly Rule[] = [
     id: 'waste-plug',
     group: 'bore-and-solids',
     when: 'Eccentric plug or full-port ball on raw sewage or slurry.',
-    applies: (duty, { type, port }) =>
-      isWaste(duty) && (type === 'plug-eccentric' || (type === 'ball' && port === 'full')),
+    applies: ({ medium }, { type, port }) =>
+      isRawWaste(medium) && (type === 'plug-eccentric' || (type === 'ball' && port === 'full')),
     judge: (_duty, { type }) =>
       type === 'plug-eccentric'
         ? supports('The plug swings clear of the stream and wipes its seat.')

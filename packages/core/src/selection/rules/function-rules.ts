@@ -1,4 +1,4 @@
-import { isPotable } from '../../media/index.js';
+import { MEDIUM_FACTS, isPotable, isRawWaste } from '../../media/index.js';
 import {
   FUNCTION_WORDS,
   VALVE_TYPE_FACTS,
@@ -15,10 +15,7 @@ import { showsPosition, takesLock } from './position-shown.js';
 
 const shutsOff = (duty: Duty): boolean =>
   duty.function === 'isolate' || duty.function === 'emergency-shutoff';
-const isClean = ({ solids, medium }: Duty): boolean =>
-  (solids ?? 'none') === 'none' && medium !== 'raw-sewage' && medium !== 'slurry';
-const isWaste = ({ medium }: Duty): boolean =>
-  medium === 'raw-sewage' || medium === 'slurry' || medium === 'screened-effluent';
+const isClean = ({ solids, medium }: Duty): boolean => (solids ?? 'none') === 'none' && !isRawWaste(medium);
 const COMPRESSION = ['compression-stop', 'compression-stop-angle'];
 const BALLS = ['ball', 'quarter-turn-stop'];
 
@@ -87,7 +84,7 @@ export const FUNCTION_RULES: readonly Rule[] = [
       duty.function === 'throttle' &&
       (['globe', 'diaphragm'].includes(familyOf(valve.type)) ||
         valve.type === 'radiator-metering' ||
-        (valve.type === 'plug-eccentric' && isWaste(duty)) ||
+        (valve.type === 'plug-eccentric' && MEDIUM_FACTS[duty.medium].family === 'waste') ||
         (familyOf(valve.type) === 'butterfly' && valve.type !== 'butterfly-gas-cock' && isClean(duty))),
     judge: (duty, valve) => {
       if (familyOf(valve.type) !== 'butterfly' || !duty.fineControl) {

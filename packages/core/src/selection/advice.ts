@@ -1,0 +1,3 @@
+/** Said wherever verdicts are shown. */
+export const ADVICE =
+  'Advice for a qualified person: local code, the authority, the listing and the maker override it.';
