@@ -1,13 +1,9 @@
 // Installs, builds and starts everything: PostgreSQL, the server and the web application, with demo data unless told --empty.
-import { createHash } from 'node:crypto';
-import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
-import { homedir } from 'node:os';
-import { join, resolve } from 'node:path';
 import { startApplication } from './setup/application.mjs';
-import { ROOT, build, installPackages, requireNode } from './setup/installation.mjs';
+import { build, installPackages, requireNode } from './setup/installation.mjs';
 import { PlainFailure, endingPlainly } from './setup/plain-failure.mjs';
-import { startCluster } from './setup/postgres.mjs';
+import { openDatabase } from './setup/private-database.mjs';
 
 await endingPlainly(async () => {
   requireNode();
@@ -31,13 +27,14 @@ await endingPlainly(async () => {
     });
   }
   try {
-    const databaseUrl = process.env.DATABASE_URL ?? (await startPrivateCluster(running));
+    const database = await openDatabase();
+    running.unshift(database.stop);
     if (stopping) return;
     const application = await startApplication({
-      DATABASE_URL: databaseUrl,
+      DATABASE_URL: database.url,
       PORT: String(port),
       GREVIK_HOST: host,
-      GREVIK_COMPANY: empty ? 'own' : 'demo',
+      GREVIK_DEMO: empty ? 'off' : 'on',
     });
     running.unshift(application.stop);
     if (stopping) return;
@@ -83,44 +80,4 @@ function requireFreePort(port, host) {
     });
     probe.listen(port, host, () => probe.close(() => free()));
   });
-}
-
-/** Where the data live: GREVIK_DATA_DIR, else a folder for this checkout that the database's user can reach. */
-function dataFolder() {
-  if (process.env.GREVIK_DATA_DIR) return resolve(process.env.GREVIK_DATA_DIR);
-  const checkout = createHash('sha256').update(ROOT).digest('hex').slice(0, 8);
-  const base =
-    process.getuid?.() === 0
-      ? '/var/lib/grevik'
-      : join(process.env.XDG_STATE_HOME ?? join(homedir(), '.local/state'), 'grevik');
-  return join(base, checkout);
-}
-
-/** @param {(() => Promise<void>)[]} running */
-async function startPrivateCluster(running) {
-  const base = dataFolder();
-  const lock = join(base, 'grevik.pid');
-  const other = existsSync(lock) ? Number(readFileSync(lock, 'utf8')) : 0;
-  if (other && other !== process.pid && isAlive(other)) {
-    throw new PlainFailure(
-      `Grevik runs on ${base} already (process ${other}): stop it first, or choose another folder with GREVIK_DATA_DIR.`,
-    );
-  }
-  const cluster = await startCluster(base);
-  writeFileSync(lock, String(process.pid));
-  running.unshift(async () => {
-    await cluster.stop();
-    rmSync(lock, { force: true });
-  });
-  return cluster.url;
-}
-
-/** @param {number} pid */
-function isAlive(pid) {
-  try {
-    process.kill(pid, 0);
-    return readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('start.mjs');
-  } catch {
-    return false;
-  }
 }

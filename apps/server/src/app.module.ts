@@ -1,5 +1,6 @@
 import { type DynamicModule, Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
+import { AccessModule } from './access/access.module.js';
 import { CalcModule } from './calc/calc.module.js';
 import { CatalogueModule } from './catalogue/catalogue.module.js';
 import { CompanyModule } from './company/company.module.js';
@@ -7,32 +8,40 @@ import { DemoModule } from './demo/demo.module.js';
 import { HealthModule } from './health/health.module.js';
 import { JobsModule } from './jobs/jobs.module.js';
 import { LinesModule } from './lines/lines.module.js';
+import { PeopleModule } from './people/people.module.js';
 import { PositionsModule } from './positions/positions.module.js';
+import { SessionsModule } from './sessions/sessions.module.js';
+import type { Settings } from './settings.js';
+import { UndoModule } from './undo/undo.module.js';
 import { WalkListModule } from './walk-list/walk-list.module.js';
 
 @Module({})
 export class AppModule {
-  static on(databaseUrl: string): DynamicModule {
+  static on(settings: Settings): DynamicModule {
     return {
       module: AppModule,
       imports: [
         SequelizeModule.forRoot({
-          uri: databaseUrl,
+          uri: settings.databaseUrl,
           dialect: 'postgres',
           autoLoadModels: true,
           synchronize: false,
           logging: false,
           retryAttempts: 0,
         }),
-        CompanyModule,
+        CompanyModule.on(settings),
+        SessionsModule.on(settings),
+        AccessModule,
+        PeopleModule,
         JobsModule,
         LinesModule,
         PositionsModule,
         CatalogueModule,
         WalkListModule,
+        UndoModule,
         CalcModule,
         HealthModule,
-        DemoModule,
+        ...(settings.offersDemo ? [DemoModule] : []),
       ],
     };
   }

@@ -1,37 +1,44 @@
+import { ConsoleLogger } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
+import { SwaggerModule } from '@nestjs/swagger';
 import { json } from 'express';
+import { openApi } from './api-docs/open-api.js';
 import { AppModule } from './app.module.js';
-import { CompanyService } from './company/company.service.js';
 import { migrate } from './database/migrate.js';
-import { FirstCompany } from './demo/first-company.service.js';
+import { DemoCompany } from './demo/demo-company.service.js';
 import { ErrorFilter } from './errors/error.filter.js';
 import { refuseOddBodies } from './errors/odd-bodies.js';
 import { requestValidation } from './errors/request-validation.js';
+import { requestLog } from './requests/request-log.js';
+import { securityHeaders } from './requests/security-headers.js';
 import type { Settings } from './settings.js';
 import { serveWeb } from './web/serve-web.js';
 
-/** The application, with its tables up to date and its company open, ready to listen. */
-export async function createApp({
-  databaseUrl,
-  company,
-  webRoot,
-}: Settings): Promise<NestExpressApplication> {
-  await migrate(databaseUrl);
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.on(databaseUrl), {
+/** The application, with its tables up to date, ready to listen. */
+export async function createApp(settings: Settings): Promise<NestExpressApplication> {
+  await migrate(settings.databaseUrl);
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.on(settings), {
     bodyParser: false,
-    logger: ['error', 'warn'],
+    logger: new ConsoleLogger({ json: true, logLevels: ['error', 'warn'] }),
   });
   app.enableShutdownHooks();
   app.disable('x-powered-by');
+  // Behind a proxy on this machine, the address of whoever asks is the one the proxy says.
+  app.set('trust proxy', 'loopback');
+  app.use(requestLog(settings.logLevel), securityHeaders());
   // A spreadsheet's worth of calculations in one call; anything a JSON document may be, so that the core says what is wrong with it.
   app.use('/api/calc', json({ limit: '64mb', strict: false }));
   app.use(json({ limit: '4mb' }));
   app.use(refuseOddBodies);
   app.useGlobalPipes(requestValidation());
   app.useGlobalFilters(new ErrorFilter());
-  serveWeb(app, webRoot);
+  SwaggerModule.setup('api/docs', app, () => openApi(app), {
+    jsonDocumentUrl: 'api/docs.json',
+    customSiteTitle: 'Grevik: the API',
+  });
+  serveWeb(app, settings.webRoot);
   await app.init();
-  app.get(CompanyService).open(await app.get(FirstCompany).ensure(company));
+  if (settings.offersDemo) await app.get(DemoCompany).ensure();
   return app;
 }

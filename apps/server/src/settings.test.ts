@@ -2,21 +2,28 @@ import { readSettings } from './settings.js';
 
 describe('the settings', () => {
   it('listen on loopback and open the demo company unless told otherwise', () => {
-    expect(readSettings({})).toMatchObject({ port: 4310, host: '127.0.0.1', company: 'demo' });
+    expect(readSettings({})).toMatchObject({
+      port: 4310,
+      host: '127.0.0.1',
+      offersDemo: true,
+      logLevel: 'warn',
+    });
   });
 
   it('are what the environment says', () => {
     const env = {
       PORT: '8080',
       GREVIK_HOST: '0.0.0.0',
-      GREVIK_COMPANY: 'own',
+      GREVIK_DEMO: 'off',
+      GREVIK_LOG: 'info',
       DATABASE_URL: 'postgres://db/grevik',
       GREVIK_WEB_ROOT: '/srv/web',
     };
     expect(readSettings(env)).toEqual({
       port: 8080,
       host: '0.0.0.0',
-      company: 'own',
+      offersDemo: false,
+      logLevel: 'info',
       databaseUrl: 'postgres://db/grevik',
       webRoot: '/srv/web',
     });

@@ -4,11 +4,13 @@ import { fileURLToPath } from 'node:url';
 export interface Settings {
   databaseUrl: string;
   port: number;
-  /** Loopback unless told otherwise: nobody signs in yet. */
+  /** Loopback unless told otherwise. */
   host: string;
-  /** Which company this server opens: the demo company, or an empty one of one's own. */
-  company: 'demo' | 'own';
+  /** Whether the demo company is loaded, and open to whoever wants to look around. */
+  offersDemo: boolean;
   webRoot: string;
+  /** Least level of the log: requests are `info`, faults `error`. */
+  logLevel: string;
 }
 
 export function readSettings(env: NodeJS.ProcessEnv): Settings {
@@ -16,7 +18,8 @@ export function readSettings(env: NodeJS.ProcessEnv): Settings {
     databaseUrl: env.DATABASE_URL ?? 'postgres://127.0.0.1:5432/grevik',
     port: Number(env.PORT ?? 4310),
     host: env.GREVIK_HOST ?? '127.0.0.1',
-    company: env.GREVIK_COMPANY === 'own' ? 'own' : 'demo',
+    offersDemo: env.GREVIK_DEMO !== 'off',
     webRoot: env.GREVIK_WEB_ROOT ?? fileURLToPath(new URL('../../web/dist', import.meta.url)),
+    logLevel: ['silent', 'error', 'warn', 'info'].find((level) => level === env.GREVIK_LOG) ?? 'warn',
   };
 }

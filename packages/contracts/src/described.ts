@@ -2,7 +2,7 @@ import { type Field, InvalidInput } from '@grevik/core';
 import { registerDecorator } from 'class-validator';
 
 const NAME = 'described';
-const fields = new WeakMap<object, Map<string, Field<unknown>>>();
+const fields = new Map<object & { name: string }, Map<string, Field<unknown>>>();
 
 /** Validates a property by a description of the core, so that the shape of a duty is written down once. */
 export function Described(field: Field<unknown>): PropertyDecorator {
@@ -20,6 +20,13 @@ export function Described(field: Field<unknown>): PropertyDecorator {
       },
     });
   };
+}
+
+/** Every described property of every request, for the published description of the API. */
+export function describedFields(): { request: string; property: string; field: Field<unknown> }[] {
+  return [...fields].flatMap(([request, own]) =>
+    [...own].map(([property, field]) => ({ request: request.name, property, field })),
+  );
 }
 
 /** The refusal of a described property, naming the field inside it; undefined where the property is not described or reads well. */

@@ -1,11 +1,14 @@
 /** Why a request was refused, in words a person can act on. */
 export const ERROR_CODES = [
   'invalid-input',
+  'signed-out',
+  'not-allowed',
   'not-found',
   'stale',
   'conflict',
   'ruled-out',
   'too-large',
+  'too-many',
   'unavailable',
   'fault',
 ] as const;
@@ -18,8 +21,9 @@ export interface ErrorBody {
     message: string;
     /** The field at fault, as the request names it. */
     field?: string;
-    /** For `stale`: the position as it is now. */
+    /** For `stale`: the position as it is now, beside what was sent. */
     current?: unknown;
+    sent?: unknown;
     /** For a fault: what to quote when asking for help. */
     reference?: string;
   };

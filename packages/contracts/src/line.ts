@@ -7,6 +7,8 @@ export interface PickView {
   /** As it was judged when it was picked. */
   verdict: 'fits' | 'care';
   pickedAt: string;
+  /** Null where it was picked before people signed in. */
+  pickedBy: string | null;
 }
 
 export interface PositionView {
@@ -18,6 +20,8 @@ export interface PositionView {
   /** Goes up with every change: send it back with the next one. */
   version: number;
   pick: PickView | null;
+  /** The last change, with who made it; null where nothing was changed since it was brought. */
+  changed: { id: string; by: string; at: string } | null;
 }
 
 export interface LineView {

@@ -9,17 +9,23 @@ import {
   findCalculation,
 } from '@grevik/core';
 import { Body, Controller, Get, HttpCode, NotFoundException, Param, Post } from '@nestjs/common';
+import { ApiOperation } from '@nestjs/swagger';
+import { Anyone } from '../access/may.js';
 
 /** Inputs run between two looks at other requests. */
 const AT_ONCE = 100;
 
 @Controller('api/calc')
 export class CalcController {
+  @ApiOperation({ summary: 'The calculations there are.' })
+  @Anyone()
   @Get()
   list(): { name: string; summary: string }[] {
     return CALCULATIONS.map(({ name, summary }) => ({ name, summary }));
   }
 
+  @ApiOperation({ summary: 'Runs one calculation on one input, or on a list of them.' })
+  @Anyone()
   @Post(':name')
   @HttpCode(200)
   run(@Param('name') name: string, @Body() input: unknown): unknown {

@@ -5,7 +5,7 @@ import { type TestApp, startTestApp } from '../testing/test-app.js';
 describe('calculations over HTTP', () => {
   let test: TestApp;
   beforeAll(async () => {
-    test = await startTestApp('own');
+    test = await startTestApp({ offersDemo: false });
   });
   afterAll(() => test.close());
   const post = (name: string, body: unknown): request.Test =>

@@ -9,7 +9,7 @@ describe('companies are kept apart', () => {
   let ours: string;
   let theirs: string;
   beforeAll(async () => {
-    test = await startTestApp('own');
+    test = await startTestApp({ offersDemo: false });
     ours = (await Company.create({ slug: 'ours', name: 'Ours', currency: 'USD' })).id;
     theirs = (await Company.create({ slug: 'theirs', name: 'Theirs', currency: 'USD' })).id;
     await inCompany(theirs, () => Job.create({ name: 'Their job' }));

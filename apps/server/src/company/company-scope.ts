@@ -2,18 +2,34 @@ import { AsyncLocalStorage } from 'node:async_hooks';
 import { Op, type WhereOptions } from 'sequelize';
 import type { Model, ModelStatic, Sequelize } from 'sequelize';
 
-const open = new AsyncLocalStorage<string>();
+/** For whom the current work is done: a company, and the person of it who does it; or all companies, to find somebody by their e-mail. */
+type Scope = { companyId: string; personId?: string } | 'across';
+
+const open = new AsyncLocalStorage<Scope>();
 
 /** Runs work for one company: every query in it sees and writes only that company's rows. */
-export function inCompany<T>(companyId: string, work: () => T): T {
-  return open.run(companyId, work);
+export function inCompany<T>(companyId: string, work: () => T, personId?: string): T {
+  return open.run({ companyId, ...(personId !== undefined && { personId }) }, work);
+}
+
+/** Runs work that does not know its company yet: signing in by e-mail, joining by a link. It may read, and write nothing. */
+export function acrossCompanies<T>(work: () => T): T {
+  return open.run('across', work);
 }
 
 /** The company the current work is for. Throws outside of one: no query may run for nobody. */
 export function currentCompanyId(): string {
-  const companyId = open.getStore();
-  if (companyId === undefined) throw new Error('no company is open for this query');
-  return companyId;
+  const scope = open.getStore();
+  if (scope === undefined || scope === 'across') throw new Error('no company is open for this query');
+  return scope.companyId;
+}
+
+/** Who does the current work. Throws where nobody is signed in: no change is made by nobody. */
+export function currentPersonId(): string {
+  const scope = open.getStore();
+  if (scope === undefined || scope === 'across' || scope.personId === undefined)
+    throw new Error('nobody is signed in for this change');
+  return scope.personId;
 }
 
 interface Filtered {
@@ -34,6 +50,7 @@ export function scopeByCompany(sequelize: Sequelize): void {
       const own = { [column]: currentCompanyId() };
       options.where = options.where ? { [Op.and]: [options.where, own] } : own;
     };
+  const narrowReading = narrowBy('companyId');
   function own(row: Model): void {
     if (!isCompanys(row.constructor)) return;
     const companyId = currentCompanyId();
@@ -41,9 +58,12 @@ export function scopeByCompany(sequelize: Sequelize): void {
     else if (row.get('companyId') !== companyId)
       throw new Error('a row of another company can not be changed');
   }
-  for (const event of ['beforeFind', 'beforeCount', 'beforeBulkUpdate'] as const) {
-    sequelize.addHook(event, narrowBy('companyId'));
+  for (const event of ['beforeFind', 'beforeCount'] as const) {
+    sequelize.addHook(event, function (this: unknown, options: Filtered) {
+      if (open.getStore() !== 'across') narrowReading.call(this, options);
+    });
   }
+  sequelize.addHook('beforeBulkUpdate', narrowReading);
   // Sequelize has turned names into columns by the time it asks about a bulk delete.
   sequelize.addHook('beforeBulkDestroy', narrowBy('company_id'));
   for (const event of ['beforeValidate', 'beforeDestroy'] as const) sequelize.addHook(event, own);

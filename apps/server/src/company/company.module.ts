@@ -1,25 +1,20 @@
-import { type MiddlewareConsumer, Module, type NestModule } from '@nestjs/common';
+import { type DynamicModule, Global, Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
-import { inCompany } from './company-scope.js';
 import { CompanyController } from './company.controller.js';
 import { Company } from './company.model.js';
-import { CompanyService } from './company.service.js';
+import { CompanyService, OFFERS_DEMO } from './company.service.js';
 
-@Module({
-  imports: [SequelizeModule.forFeature([Company])],
-  controllers: [CompanyController],
-  providers: [CompanyService],
-  exports: [CompanyService],
-})
-export class CompanyModule implements NestModule {
-  constructor(private readonly company: CompanyService) {}
-
-  /** Opens the company around every request. */
-  configure(consumer: MiddlewareConsumer): void {
-    consumer
-      .apply((_request: unknown, _response: unknown, next: () => void) =>
-        inCompany(this.company.openCompanyId, next),
-      )
-      .forRoutes('{*path}');
+/** The company that requests are for. */
+@Global()
+@Module({})
+export class CompanyModule {
+  static on({ offersDemo }: { offersDemo: boolean }): DynamicModule {
+    return {
+      module: CompanyModule,
+      imports: [SequelizeModule.forFeature([Company])],
+      controllers: [CompanyController],
+      providers: [CompanyService, { provide: OFFERS_DEMO, useValue: offersDemo }],
+      exports: [CompanyService],
+    };
   }
 }

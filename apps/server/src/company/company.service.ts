@@ -1,30 +1,45 @@
-import { Injectable } from '@nestjs/common';
+import { randomUUID } from 'node:crypto';
+import { Inject, Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
+import type { Transaction } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { currentCompanyId, scopeByCompany } from './company-scope.js';
 import { Company } from './company.model.js';
 
+/** Whether this server shows the demo company. */
+export const OFFERS_DEMO = 'offers-demo';
+
+/** The company made by versions before people signed in. */
+const BEFORE_PEOPLE = 'own';
+
 @Injectable()
 export class CompanyService {
-  private openId = '';
-
   constructor(
     @InjectModel(Company) private readonly companies: typeof Company,
     @InjectConnection() sequelize: Sequelize,
+    @Inject(OFFERS_DEMO) private readonly offersDemo: boolean,
   ) {
     scopeByCompany(sequelize);
   }
 
-  /** Says which company requests are for. Until people sign in, a server opens one. */
-  open(companyId: string): void {
-    this.openId = companyId;
-  }
-
-  get openCompanyId(): string {
-    return this.openId;
-  }
-
   async current(): Promise<Company> {
     return this.companies.findByPk(currentCompanyId(), { rejectOnEmpty: true });
+  }
+
+  /** The demo company; null where this server does not offer it. */
+  async demo(): Promise<Company | null> {
+    return this.offersDemo ? this.companies.findOne({ where: { slug: 'demo' } }) : null;
+  }
+
+  /** A company for a new owner: the one from before people signed in, where it still waits for its owner, else a new one. */
+  async start(name: string, transaction: Transaction): Promise<Company> {
+    const waiting = await this.companies.findOne({
+      where: { slug: BEFORE_PEOPLE },
+      transaction,
+      lock: transaction.LOCK.UPDATE,
+    });
+    const slug = randomUUID();
+    if (waiting) return waiting.update({ slug, name }, { transaction });
+    return this.companies.create({ slug, name, currency: 'USD' }, { transaction });
   }
 }

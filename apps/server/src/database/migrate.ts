@@ -1,6 +1,7 @@
 import { type QueryInterface, Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import * as firstSlice from './migrations/0001-first-slice.js';
+import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
 interface Migration {
   up(queries: QueryInterface): Promise<void>;
@@ -8,7 +9,10 @@ interface Migration {
 }
 
 /** In order; a name is never changed once it has shipped. */
-const MIGRATIONS: Readonly<Record<string, Migration>> = { '0001-first-slice': firstSlice };
+const MIGRATIONS: Readonly<Record<string, Migration>> = {
+  '0001-first-slice': firstSlice,
+  '0002-people-and-log': peopleAndLog,
+};
 
 /** Any number, the same for every server: only one migrates at a time. */
 const LOCK = 431000;
@@ -27,7 +31,10 @@ export function migrationsOf(sequelize: Sequelize): Umzug<QueryInterface> {
   });
 }
 
-/** Brings a database to this version's tables. Servers that start together wait for one another. */
+/**
+ * Brings a database to this version's tables. Servers that start together wait for one another. A database that a newer version has
+ * worked on is left alone: this one does not know what its tables mean.
+ */
 export async function migrate(databaseUrl: string): Promise<void> {
   const sequelize = new Sequelize(databaseUrl, { logging: false });
   try {
@@ -36,7 +43,13 @@ export async function migrate(databaseUrl: string): Promise<void> {
         replacements: { lock: LOCK },
         transaction,
       });
-      await migrationsOf(sequelize).up();
+      const migrations = migrationsOf(sequelize);
+      const unknown = (await migrations.executed()).find(({ name }) => !(name in MIGRATIONS));
+      if (unknown)
+        throw new Error(
+          `the database belongs to a newer Grevik (it has “${unknown.name}”). Start that version, or restore a backup made with this one.`,
+        );
+      await migrations.up();
     });
   } finally {
     await sequelize.close();

@@ -9,6 +9,7 @@ function answerTo(thrown: unknown): { status?: number; body?: { error: Record<st
   const answer: ReturnType<typeof answerTo> = {};
   const response = {
     headersSent: false,
+    getHeader: () => 'request-7',
     status: (status: number) => {
       answer.status = status;
       return { json: (body: ReturnType<typeof answerTo>['body']) => (answer.body = body) };

@@ -1,4 +1,3 @@
-import { randomUUID } from 'node:crypto';
 import type { ErrorBody, ErrorCode } from '@grevik/contracts';
 import { InvalidInput } from '@grevik/core';
 import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger } from '@nestjs/common';
@@ -7,9 +6,12 @@ import { isDatabaseGone } from './database-gone.js';
 import { Refusal } from './refusal.js';
 
 const CODES: Readonly<Record<number, ErrorCode>> = {
+  401: 'signed-out',
+  403: 'not-allowed',
   404: 'not-found',
   409: 'conflict',
   413: 'too-large',
+  429: 'too-many',
   503: 'unavailable',
 };
 
@@ -20,11 +22,11 @@ export class ErrorFilter implements ExceptionFilter {
 
   catch(thrown: unknown, host: ArgumentsHost): void {
     const response = host.switchToHttp().getResponse<Response>();
-    const { status, body } = this.answer(thrown);
+    const { status, body } = this.answer(thrown, String(response.getHeader('X-Request-Id')));
     if (!response.headersSent) response.status(status).json(body);
   }
 
-  private answer(thrown: unknown): { status: number; body: ErrorBody } {
+  private answer(thrown: unknown, reference: string): { status: number; body: ErrorBody } {
     if (thrown instanceof Refusal) return { status: thrown.status, body: { error: thrown.error } };
     if (thrown instanceof InvalidInput)
       return {
@@ -49,7 +51,6 @@ export class ErrorFilter implements ExceptionFilter {
         body: { error: { code: CODES[status] ?? 'invalid-input', message: clientMessage(thrown, status) } },
       };
     }
-    const reference = randomUUID();
     this.log.error(`${reference} ${thrown instanceof Error ? thrown.stack : String(thrown)}`);
     return {
       status: 500,

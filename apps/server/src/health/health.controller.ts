@@ -1,4 +1,6 @@
 import { Controller, Get } from '@nestjs/common';
+import { ApiOperation } from '@nestjs/swagger';
+import { Anyone } from '../access/may.js';
 import { InjectConnection } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 
@@ -6,7 +8,8 @@ import type { Sequelize } from 'sequelize-typescript';
 export class HealthController {
   constructor(@InjectConnection() private readonly sequelize: Sequelize) {}
 
-  /** Answers only when the database does. */
+  @ApiOperation({ summary: 'Answers only when the database does.' })
+  @Anyone()
   @Get()
   async show(): Promise<{ status: 'ok' }> {
     await this.sequelize.query('SELECT 1');

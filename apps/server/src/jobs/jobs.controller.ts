@@ -1,5 +1,7 @@
 import { CreateJobRequest, type JobView } from '@grevik/contracts';
 import { Body, Controller, Get, Param, Post } from '@nestjs/common';
+import { ApiOperation } from '@nestjs/swagger';
+import { May } from '../access/may.js';
 import { IdPipe } from '../errors/id.pipe.js';
 import { JobsService } from './jobs.service.js';
 
@@ -7,16 +9,22 @@ import { JobsService } from './jobs.service.js';
 export class JobsController {
   constructor(private readonly jobs: JobsService) {}
 
+  @ApiOperation({ summary: 'Every job, with its lines and how far they are decided.' })
+  @May('look')
   @Get()
   list(): Promise<JobView[]> {
     return this.jobs.list();
   }
 
+  @ApiOperation({ summary: 'One job.' })
+  @May('look')
   @Get(':id')
   show(@Param('id', IdPipe) id: string): Promise<JobView> {
     return this.jobs.get(id);
   }
 
+  @ApiOperation({ summary: 'Starts a job.' })
+  @May('bring-lines')
   @Post()
   create(@Body() { name }: CreateJobRequest): Promise<JobView> {
     return this.jobs.create(name);

@@ -1,22 +1,26 @@
+import type { Server } from 'node:http';
+import type { JobView } from '@grevik/contracts';
 import { Sequelize } from 'sequelize';
 import request from 'supertest';
 import { createApp } from '../create-app.js';
-import { type TestApp, startTestApp } from '../testing/test-app.js';
+import { type Agent, PASSWORD, type TestApp, startTestApp, testSettings } from '../testing/test-app.js';
 
 describe('jobs', () => {
   let test: TestApp;
+  let owner: Agent;
   beforeAll(async () => {
-    test = await startTestApp('own');
+    test = await startTestApp({ offersDemo: false });
+    owner = await test.owner();
   });
   afterAll(() => test.close());
 
   it('are none at first in a company of one’s own, and can be made', async () => {
-    expect((await request(test.http).get('/api/jobs').expect(200)).body).toEqual([]);
-    expect((await request(test.http).get('/api/catalogue').expect(200)).body).toEqual([]);
-    const made = await request(test.http).post('/api/jobs').send({ name: ' Quay houses ' }).expect(201);
+    expect((await owner.get('/api/jobs').expect(200)).body).toEqual([]);
+    expect((await owner.get('/api/catalogue').expect(200)).body).toEqual([]);
+    const made = await owner.post('/api/jobs').send({ name: ' Quay houses ' }).expect(201);
     expect(made.body).toMatchObject({ name: 'Quay houses', lines: [] });
-    expect((await request(test.http).get('/api/jobs')).body).toEqual([made.body]);
-    const again = await request(test.http).post('/api/jobs').send({ name: 'quay HOUSES' }).expect(409);
+    expect((await owner.get('/api/jobs')).body).toEqual([made.body]);
+    const again = await owner.post('/api/jobs').send({ name: 'quay HOUSES' }).expect(409);
     expect(again.body).toMatchObject({
       error: { code: 'conflict', message: expect.stringContaining('another name') as string },
     });
@@ -25,31 +29,39 @@ describe('jobs', () => {
   it.each([[{ name: '' }], [{ name: '   ' }], [{ name: 7 }], [{ name: 'x'.repeat(121) }], [{}], [[]]])(
     'are refused as %j',
     async (body) => {
-      const answer = await request(test.http).post('/api/jobs').send(body).expect(400);
+      const answer = await owner.post('/api/jobs').send(body).expect(400);
       expect(answer.body).toMatchObject({ error: { code: 'invalid-input', field: 'name' } });
     },
   );
+});
 
-  it('of the demo company are loaded once, and kept apart from one’s own', async () => {
-    const settings = { databaseUrl: test.databaseUrl, port: 0, host: '127.0.0.1', webRoot: '/nowhere' };
-    for (const [company, names] of [
-      ['demo', ['Tarn Quay terminal']],
-      ['demo', ['Tarn Quay terminal']],
-      ['own', ['Quay houses']],
-    ] as const) {
-      const app = await createApp({ ...settings, company });
-      const jobs = (await request(app.getHttpServer()).get('/api/jobs').expect(200)).body as {
-        name: string;
-      }[];
-      expect(jobs.map(({ name }) => name)).toEqual(names);
-      await app.close();
-    }
+describe('servers on one database', () => {
+  it('load the demo company once, keep it apart, and know one another’s sessions', async () => {
+    const first = await startTestApp();
+    const owner = await first.owner();
+    await owner.post('/api/jobs').send({ name: 'Quay houses' }).expect(201);
+    const cookie = String(
+      (await owner.put('/api/session/password').send({ current: PASSWORD, next: PASSWORD })).headers[
+        'set-cookie'
+      ],
+    );
+    const second = await createApp(testSettings(first.databaseUrl));
+    const http = second.getHttpServer() as Server;
+    const visitor = request.agent(http);
+    await visitor.post('/api/session/demo').send({ role: 'apprentice' }).expect(200);
+    const names = (response: request.Response): string[] =>
+      (response.body as JobView[]).map(({ name }) => name);
+    expect(names(await visitor.get('/api/jobs').expect(200))).toEqual(['Tarn Quay terminal']);
+    const own = await request(http).get('/api/jobs').set('cookie', cookie.split(';')[0]!).expect(200);
+    expect(names(own)).toEqual(['Quay houses']);
+    await second.close();
+    await first.close();
   });
 });
 
 describe('health', () => {
   it('answers ok, and says so when the database is gone', async () => {
-    const test = await startTestApp('own');
+    const test = await startTestApp({ offersDemo: false });
     expect((await request(test.http).get('/api/health').expect(200)).body).toEqual({ status: 'ok' });
     const name = new URL(test.databaseUrl).pathname.slice(1);
     const admin = new Sequelize(process.env.GREVIK_TEST_SERVER_URL ?? '', { logging: false });

@@ -1,7 +1,9 @@
 import { type LineView, ScheduleQuery } from '@grevik/contracts';
 import { houseSides } from '@grevik/core';
 import { Controller, Get, Param, Query, Res } from '@nestjs/common';
+import { ApiOperation } from '@nestjs/swagger';
 import type { Response } from 'express';
+import { May } from '../access/may.js';
 import { CatalogueService } from '../catalogue/catalogue.service.js';
 import { CompanyService } from '../company/company.service.js';
 import { IdPipe } from '../errors/id.pipe.js';
@@ -16,11 +18,15 @@ export class LinesController {
     private readonly company: CompanyService,
   ) {}
 
+  @ApiOperation({ summary: 'A line with its positions, as the water goes.' })
+  @May('look')
   @Get(':id')
   show(@Param('id', IdPipe) id: string): Promise<LineView> {
     return this.lines.get(id);
   }
 
+  @ApiOperation({ summary: 'Its schedule as a sheet.' })
+  @May('look')
   @Get(':id/schedule.csv')
   async schedule(
     @Param('id', IdPipe) id: string,

@@ -1,7 +1,6 @@
 import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { CatalogueModule } from '../catalogue/catalogue.module.js';
-import { CompanyModule } from '../company/company.module.js';
 import { Pick } from '../positions/pick.model.js';
 import { Position } from '../positions/position.model.js';
 import { Line } from './line.model.js';
@@ -9,7 +8,7 @@ import { LinesController } from './lines.controller.js';
 import { LinesService } from './lines.service.js';
 
 @Module({
-  imports: [SequelizeModule.forFeature([Line, Position, Pick]), CatalogueModule, CompanyModule],
+  imports: [SequelizeModule.forFeature([Line, Position, Pick]), CatalogueModule],
   controllers: [LinesController],
   providers: [LinesService],
 })

@@ -1,8 +1,7 @@
 import type { LineView, PositionView } from '@grevik/contracts';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import { Pick } from '../positions/pick.model.js';
-import { positionView } from '../positions/position-view.js';
+import { SHOWN_WITH, positionView } from '../positions/position-view.js';
 import { Position } from '../positions/position.model.js';
 import { Line } from './line.model.js';
 
@@ -29,7 +28,7 @@ export class LinesService {
   private async positionsOf(lineId: string): Promise<PositionView[]> {
     const rows = await this.positions.findAll({
       where: { lineId },
-      include: [Pick],
+      include: SHOWN_WITH,
       order: [['placeOnLine', 'ASC']],
     });
     return rows.map(positionView);

@@ -35,7 +35,14 @@ const line: LineView = {
         place: 'concealed',
       },
       version: 1,
-      pick: { modelId: 'ball', reason: 'No torch.\nSecond line.', verdict: 'fits', pickedAt: '' },
+      changed: null,
+      pick: {
+        modelId: 'ball',
+        reason: 'No torch.\nSecond line.',
+        verdict: 'fits',
+        pickedAt: '',
+        pickedBy: null,
+      },
     },
     {
       id: 'b',
@@ -43,9 +50,10 @@ const line: LineView = {
       remarks: '',
       duty: { ...duty, pressurePa: 2e6 },
       version: 0,
-      pick: { modelId: 'ball', reason: 'Old.', verdict: 'fits', pickedAt: '' },
+      changed: null,
+      pick: { modelId: 'ball', reason: 'Old.', verdict: 'fits', pickedAt: '', pickedBy: null },
     },
-    { id: 'c', tag: 'CW-03', remarks: '', duty, version: 0, pick: null },
+    { id: 'c', tag: 'CW-03', remarks: '', duty, version: 0, changed: null, pick: null },
   ],
 };
 const csv = (units: 'us' | 'metric', of: LineView = line): string =>

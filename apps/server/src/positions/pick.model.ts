@@ -1,4 +1,5 @@
-import { Column, DataType, Default, Model, PrimaryKey, Table } from 'sequelize-typescript';
+import { BelongsTo, Column, DataType, Default, Model, PrimaryKey, Table } from 'sequelize-typescript';
+import { Person } from '../people/person.model.js';
 
 @Table({ tableName: 'picks', underscored: true, timestamps: false })
 export class Pick extends Model {
@@ -22,4 +23,10 @@ export class Pick extends Model {
   @Default(DataType.NOW)
   @Column(DataType.DATE)
   declare pickedAt: Date;
+
+  @Column(DataType.UUID)
+  declare pickedBy: string | null;
+
+  @BelongsTo(() => Person, { foreignKey: 'pickedBy', targetKey: 'id' })
+  declare picker: Person | null;
 }

@@ -1,5 +1,6 @@
 import type { PositionDuty } from '@grevik/core';
-import { Column, DataType, Default, HasOne, Model, PrimaryKey, Table } from 'sequelize-typescript';
+import { BelongsTo, Column, DataType, Default, HasOne, Model, PrimaryKey, Table } from 'sequelize-typescript';
+import { Person } from '../people/person.model.js';
 import { Pick } from './pick.model.js';
 
 @Table({ tableName: 'positions', underscored: true })
@@ -34,6 +35,18 @@ export class Position extends Model {
   @Default(0)
   @Column(DataType.INTEGER)
   declare version: number;
+
+  /** Who made the last change, and which it is; null where nothing was changed since the position was brought. */
+  @Column(DataType.UUID)
+  declare changedBy: string | null;
+
+  @Column(DataType.UUID)
+  declare lastChange: string | null;
+
+  declare updatedAt: Date;
+
+  @BelongsTo(() => Person, { foreignKey: 'changedBy', targetKey: 'id' })
+  declare changer: Person | null;
 
   @HasOne(() => Pick, { foreignKey: 'positionId', sourceKey: 'id' })
   declare pick: Pick | null;

@@ -1,12 +1,29 @@
-import { ChangeDutyRequest, PickRequest, type PositionView, VersionedRequest } from '@grevik/contracts';
-import { Body, Controller, Delete, Param, Put } from '@nestjs/common';
+import {
+  ChangeDutyRequest,
+  type HistoryView,
+  PickRequest,
+  type PositionChangeView,
+  type PositionView,
+  VersionedRequest,
+} from '@grevik/contracts';
+import { Body, Controller, Delete, Get, Param, Put } from '@nestjs/common';
+import { ApiOperation } from '@nestjs/swagger';
+import { May } from '../access/may.js';
+import { EntriesService } from '../entries/entries.service.js';
 import { IdPipe } from '../errors/id.pipe.js';
+import { ChangeLog } from '../history/change-log.service.js';
 import { PositionsService } from './positions.service.js';
 
 @Controller('api/positions')
 export class PositionsController {
-  constructor(private readonly positions: PositionsService) {}
+  constructor(
+    private readonly positions: PositionsService,
+    private readonly log: ChangeLog,
+    private readonly entries: EntriesService,
+  ) {}
 
+  @ApiOperation({ summary: 'Changes what a position asks.' })
+  @May('change-duty')
   @Put(':id/duty')
   changeDuty(
     @Param('id', IdPipe) id: string,
@@ -15,13 +32,26 @@ export class PositionsController {
     return this.positions.changeDuty(id, version, duty);
   }
 
+  @ApiOperation({ summary: 'Picks a model of the catalogue, with the reason.' })
+  @May('pick')
   @Put(':id/pick')
   pick(@Param('id', IdPipe) id: string, @Body() request: PickRequest): Promise<PositionView> {
     return this.positions.pick(id, request);
   }
 
+  @ApiOperation({ summary: 'Lets the pick go.' })
+  @May('pick')
   @Delete(':id/pick')
   unpick(@Param('id', IdPipe) id: string, @Body() { version }: VersionedRequest): Promise<PositionView> {
     return this.positions.unpick(id, version);
+  }
+
+  @ApiOperation({ summary: 'Who changed what, when, and what was written on site.' })
+  @May('look')
+  @Get(':id/history')
+  async history(@Param('id', IdPipe) id: string): Promise<HistoryView<PositionChangeView>> {
+    await this.positions.require(id);
+    const [changes, entries] = await Promise.all([this.log.ofPosition(id), this.entries.ofPosition(id)]);
+    return { changes, entries };
   }
 }

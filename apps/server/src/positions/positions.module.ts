@@ -1,7 +1,8 @@
 import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { CatalogueModule } from '../catalogue/catalogue.module.js';
-import { CompanyModule } from '../company/company.module.js';
+import { EntriesModule } from '../entries/entries.module.js';
+import { HistoryModule } from '../history/history.module.js';
 import { Line } from '../lines/line.model.js';
 import { Pick } from './pick.model.js';
 import { Position } from './position.model.js';
@@ -9,8 +10,14 @@ import { PositionsController } from './positions.controller.js';
 import { PositionsService } from './positions.service.js';
 
 @Module({
-  imports: [SequelizeModule.forFeature([Position, Pick, Line]), CatalogueModule, CompanyModule],
+  imports: [
+    SequelizeModule.forFeature([Position, Pick, Line]),
+    CatalogueModule,
+    HistoryModule,
+    EntriesModule,
+  ],
   controllers: [PositionsController],
   providers: [PositionsService],
+  exports: [PositionsService],
 })
 export class PositionsModule {}

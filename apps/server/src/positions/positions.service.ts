@@ -1,4 +1,5 @@
-import type { PickRequest, PositionView } from '@grevik/contracts';
+import { isDeepStrictEqual } from 'node:util';
+import type { PickKept, PickRequest, PositionView } from '@grevik/contracts';
 import {
   type Duty,
   InvalidInput,
@@ -13,11 +14,14 @@ import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Transaction } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { CatalogueService } from '../catalogue/catalogue.service.js';
+import { currentPersonId } from '../company/company-scope.js';
 import { CompanyService } from '../company/company.service.js';
 import { Refusal } from '../errors/refusal.js';
+import { ChangeLog } from '../history/change-log.service.js';
+import type { Change } from '../history/change.model.js';
 import { Line } from '../lines/line.model.js';
 import { Pick } from './pick.model.js';
-import { positionView } from './position-view.js';
+import { SHOWN_WITH, positionView } from './position-view.js';
 import { Position } from './position.model.js';
 
 @Injectable()
@@ -29,25 +33,43 @@ export class PositionsService {
     @InjectModel(Line) private readonly lines: typeof Line,
     private readonly catalogue: CatalogueService,
     private readonly company: CompanyService,
+    private readonly log: ChangeLog,
   ) {}
 
   changeDuty(id: string, version: number, duty: PositionDuty): Promise<PositionView> {
-    return this.change(id, version, async (position, transaction) => {
-      await position.update({ duty }, { transaction });
-    });
+    return this.change(id, version, 'duty', { duty }, (position, transaction) =>
+      keepDuty(position, duty, transaction),
+    );
   }
 
   pick(id: string, { version, modelId, reason }: PickRequest): Promise<PositionView> {
-    return this.change(id, version, async (position, transaction) => {
+    const sent = { modelId, reason: reason.trim() };
+    return this.change(id, version, 'pick', { pick: sent }, async (position, transaction) => {
       const verdict = await this.defensible(position, modelId);
-      await this.picks.destroy({ where: { positionId: id }, transaction });
-      await this.picks.create({ positionId: id, modelId, reason: reason.trim(), verdict }, { transaction });
+      await this.keepPick(id, { ...sent, verdict }, transaction);
     });
   }
 
   unpick(id: string, version: number): Promise<PositionView> {
-    return this.change(id, version, async (_position, transaction) => {
-      await this.picks.destroy({ where: { positionId: id }, transaction });
+    return this.change(id, version, 'pick', { pick: null }, (_position, transaction) =>
+      this.keepPick(id, null, transaction),
+    );
+  }
+
+  /** Takes a change of a position back, where the same thing was not changed since. */
+  async takeBack({ id, positionId, kind, before, after }: Change): Promise<void> {
+    await this.sequelize.transaction(async (transaction) => {
+      const position = await this.held(positionId ?? '', transaction);
+      const now = await this.kept(kind, position, transaction);
+      if (!isDeepStrictEqual(now, after))
+        throw new Refusal(409, {
+          code: 'stale',
+          message: `${position.tag} was changed since. Look at it as it is now, and change it by hand.`,
+          current: await this.view(position.id, transaction),
+        });
+      if (kind === 'duty') await keepDuty(position, before as PositionDuty, transaction);
+      else await this.keepPick(position.id, before as PickKept | null, transaction);
+      await this.sign(position, { kind, before: after, undoes: id }, transaction);
     });
   }
 
@@ -76,33 +98,95 @@ export class PositionsService {
     return verdict;
   }
 
-  /** One transaction a change: the version seen is the version changed, and it goes up by one. */
+  /** One transaction a change: the version seen is the version changed, it goes up by one, and the log has it. */
   private change(
     id: string,
     version: number,
-    work: (position: Position, transaction: Transaction) => Promise<void>,
+    kind: 'duty' | 'pick',
+    sent: object,
+    work: (position: Position, transaction: Transaction) => Promise<unknown>,
   ): Promise<PositionView> {
     return this.sequelize.transaction(async (transaction) => {
-      const position = await this.positions.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
-      if (!position) throw new NotFoundException('That position is not here. Open the line again.');
+      const position = await this.held(id, transaction);
       if (position.version !== version) {
-        const current = await this.view(id, transaction);
         throw new Refusal(409, {
           code: 'stale',
           field: 'version',
-          message: `${position.tag} was changed meanwhile. Look at it as it is now, and make your change again.`,
-          current,
+          message: `${position.tag} was changed meanwhile. Look at both, and keep what is right.`,
+          current: await this.view(id, transaction),
+          sent,
         });
       }
+      const before = await this.kept(kind, position, transaction);
       await work(position, transaction);
-      await position.update({ version: version + 1 }, { transaction });
+      await this.sign(position, { kind, before }, transaction);
       return this.view(id, transaction);
     });
   }
 
-  private async view(id: string, transaction: Transaction): Promise<PositionView> {
-    return positionView(
-      await this.positions.findByPk(id, { include: [Pick], transaction, rejectOnEmpty: true }),
+  /** Throws where the company has no such position. */
+  async require(id: string): Promise<void> {
+    if (!(await this.positions.findByPk(id, { attributes: ['id'] }))) throw notHere();
+  }
+
+  /** A position that nobody else can change until the transaction ends. */
+  private async held(id: string, transaction: Transaction): Promise<Position> {
+    const position = await this.positions.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
+    if (!position) throw notHere();
+    return position;
+  }
+
+  /** Raises the version and puts the change into the log, signed. */
+  private async sign(
+    position: Position,
+    { kind, before, undoes }: { kind: Change['kind']; before: unknown; undoes?: string },
+    transaction: Transaction,
+  ): Promise<void> {
+    const { id } = await this.log.record(
+      {
+        kind,
+        jobId: position.jobId,
+        positionId: position.id,
+        what: position.tag,
+        before,
+        after: await this.kept(kind, position, transaction),
+        ...(undoes !== undefined && { undoes }),
+      },
+      transaction,
+    );
+    await position.update(
+      { version: position.version + 1, changedBy: currentPersonId(), lastChange: id },
+      { transaction },
     );
   }
+
+  /** What the log keeps of a position for a kind of change. */
+  private async kept(
+    kind: Change['kind'],
+    position: Position,
+    transaction: Transaction,
+  ): Promise<PositionDuty | PickKept | null> {
+    if (kind === 'duty') return position.duty;
+    const pick = await this.picks.findByPk(position.id, { transaction });
+    return pick && { modelId: pick.modelId, reason: pick.reason, verdict: pick.verdict };
+  }
+
+  private async keepPick(positionId: string, pick: PickKept | null, transaction: Transaction): Promise<void> {
+    await this.picks.destroy({ where: { positionId }, transaction });
+    if (pick) await this.picks.create({ positionId, ...pick, pickedBy: currentPersonId() }, { transaction });
+  }
+
+  private async view(id: string, transaction: Transaction): Promise<PositionView> {
+    return positionView(
+      await this.positions.findByPk(id, { include: SHOWN_WITH, transaction, rejectOnEmpty: true }),
+    );
+  }
+}
+
+const notHere = (): NotFoundException =>
+  new NotFoundException('That position is not here. Open the line again.');
+
+/** The whole duty is replaced: what is left out of it is not known any more. */
+async function keepDuty(position: Position, duty: PositionDuty, transaction: Transaction): Promise<void> {
+  await position.update({ duty }, { transaction });
 }

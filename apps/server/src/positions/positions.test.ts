@@ -1,13 +1,13 @@
 import type { JobView, LineView, ModelView, PositionView } from '@grevik/contracts';
 import request from 'supertest';
-import { type TestApp, startTestApp } from '../testing/test-app.js';
+import { type Agent, type TestApp, startTestApp } from '../testing/test-app.js';
 
 describe('positions', () => {
   let test: TestApp;
+  let visitor: Agent;
   let line: LineView;
   let models: ModelView[];
-  const get = async <T>(path: string): Promise<T> =>
-    (await request(test.http).get(path).expect(200)).body as T;
+  const get = async <T>(path: string): Promise<T> => (await visitor.get(path).expect(200)).body as T;
   const fresh = async (tag: string): Promise<PositionView> =>
     (await get<LineView>(`/api/lines/${line.id}`)).positions.find((position) => position.tag === tag)!;
   const model = (name: string): string =>
@@ -15,6 +15,7 @@ describe('positions', () => {
 
   beforeAll(async () => {
     test = await startTestApp();
+    visitor = await test.demo('foreman');
     const [job] = await get<JobView[]>('/api/jobs');
     line = await get(`/api/lines/${job!.lines[0]!.id}`);
     models = await get('/api/catalogue');
@@ -34,12 +35,12 @@ describe('positions', () => {
   it('take a changed duty, and refuse the same version twice with what is there now', async () => {
     const position = await fresh('CW-104');
     const duty = { ...position.duty, temperatureC: 90 };
-    const changed = await request(test.http)
+    const changed = await visitor
       .put(`/api/positions/${position.id}/duty`)
       .send({ version: position.version, duty })
       .expect(200);
     expect(changed.body).toMatchObject({ version: position.version + 1, duty: { temperatureC: 90 } });
-    const stale = await request(test.http)
+    const stale = await visitor
       .put(`/api/positions/${position.id}/duty`)
       .send({ version: position.version, duty: position.duty })
       .expect(409);
@@ -52,7 +53,7 @@ describe('positions', () => {
   it('lets one of two changes at once through, and says so to the other', async () => {
     const position = await fresh('CW-112');
     const put = (pressurePa: number): Promise<request.Response> =>
-      request(test.http)
+      visitor
         .put(`/api/positions/${position.id}/duty`)
         .send({ version: position.version, duty: { ...position.duty, pressurePa } })
         .then((response) => response);
@@ -62,7 +63,7 @@ describe('positions', () => {
 
   it('keep a pick with its reason, and let it go again', async () => {
     const position = await fresh('CW-103');
-    const picked = await request(test.http)
+    const picked = await visitor
       .put(`/api/positions/${position.id}/pick`)
       .send({ version: position.version, modelId: model('Ostrand 21P'), reason: ' No torch in this wall. ' })
       .expect(200);
@@ -71,7 +72,7 @@ describe('positions', () => {
       pick: { modelId: model('Ostrand 21P'), reason: 'No torch in this wall.' },
     });
     expect((await fresh('CW-103')).pick?.reason).toBe('No torch in this wall.');
-    await request(test.http)
+    await visitor
       .delete(`/api/positions/${position.id}/pick`)
       .send({ version: position.version + 1 })
       .expect(200);
@@ -81,7 +82,7 @@ describe('positions', () => {
   it('refuse a pick that is ruled out, with the reason, and one not made in the size', async () => {
     const position = await fresh('CW-103');
     const pick = (name: string): request.Test =>
-      request(test.http)
+      visitor
         .put(`/api/positions/${position.id}/pick`)
         .send({ version: position.version, modelId: model(name), reason: 'x' });
     const out = await pick('Brindlow 8T').expect(422);
@@ -111,10 +112,7 @@ describe('positions', () => {
     [{ version: 0, duty: [], colour: 'red' }, 'colour'],
     [{ version: '0', duty: null }, 'duty'],
   ])('refuse the change %j at %s', async (body, field) => {
-    const answer = await request(test.http)
-      .put(`/api/positions/${line.positions[0]!.id}/duty`)
-      .send(body)
-      .expect(400);
+    const answer = await visitor.put(`/api/positions/${line.positions[0]!.id}/duty`).send(body).expect(400);
     expect(answer.body).toMatchObject({
       error: { code: 'invalid-input', field, message: expect.any(String) as string },
     });
@@ -122,26 +120,24 @@ describe('positions', () => {
 
   it('say what is not there', async () => {
     const nobody = '00000000-0000-4000-8000-000000000000';
-    await request(test.http).get(`/api/lines/${nobody}`).expect(404);
-    await request(test.http)
+    await visitor.get(`/api/lines/${nobody}`).expect(404);
+    await visitor
       .put(`/api/positions/${nobody}/pick`)
       .send({ version: 0, modelId: nobody, reason: 'x' })
       .expect(404);
-    const answer = await request(test.http).get('/api/lines/seven').expect(400);
+    const answer = await visitor.get('/api/lines/seven').expect(400);
     expect(answer.body).toMatchObject({ error: { field: 'id' } });
   });
 
   it('go out as a schedule in either system', async () => {
-    const us = await request(test.http).get(`/api/lines/${line.id}/schedule.csv`).expect(200);
+    const us = await visitor.get(`/api/lines/${line.id}/schedule.csv`).expect(200);
     expect(us.headers['content-disposition']).toContain('Domestic cold schedule.csv');
     expect(us.text).toContain('Pressure (psi)');
     expect(us.text).toMatch(
       /CW-101,Domestic cold,cold drinking water,shut off in an emergency,1½ in,75,50,38,copper/,
     );
-    const metric = await request(test.http)
-      .get(`/api/lines/${line.id}/schedule.csv?units=metric`)
-      .expect(200);
+    const metric = await visitor.get(`/api/lines/${line.id}/schedule.csv?units=metric`).expect(200);
     expect(metric.text).toMatch(/CW-101,.*DN40,5.17,10,2.4,copper/);
-    await request(test.http).get(`/api/lines/${line.id}/schedule.csv?units=cubits`).expect(400);
+    await visitor.get(`/api/lines/${line.id}/schedule.csv?units=cubits`).expect(400);
   });
 });

@@ -1,8 +1,11 @@
 import { randomBytes } from 'node:crypto';
+import type { Role, SessionView } from '@grevik/contracts';
 import type { INestApplication } from '@nestjs/common';
 import { Sequelize } from 'sequelize';
 import type { Server } from 'node:http';
+import request from 'supertest';
 import { createApp } from '../create-app.js';
+import type { Settings } from '../settings.js';
 
 /** A new empty database on the tests' PostgreSQL, and its removal. */
 export async function makeDatabase(): Promise<{ url: string; drop(): Promise<void> }> {
@@ -19,30 +22,60 @@ export async function makeDatabase(): Promise<{ url: string; drop(): Promise<voi
   };
 }
 
+/** A server on a database, without web application and log. */
+export function testSettings(databaseUrl: string, { offersDemo = true } = {}): Settings {
+  return {
+    databaseUrl,
+    port: 0,
+    host: '127.0.0.1',
+    offersDemo,
+    webRoot: '/nowhere',
+    logLevel: 'silent',
+  };
+}
+
 /** The whole application on a database of its own. */
 export interface TestApp {
   app: INestApplication;
   http: Server;
   databaseUrl: string;
   close(): Promise<void>;
+  /** Somebody who looks around in the demo company. */
+  demo(role?: Role): Promise<Agent>;
+  /** The owner of a new company. */
+  owner(company?: string): Promise<Agent>;
 }
 
-export async function startTestApp(company: 'demo' | 'own' = 'demo'): Promise<TestApp> {
+/** A browser of somebody who is signed in: it keeps the cookie. */
+export type Agent = ReturnType<typeof request.agent>;
+
+export const PASSWORD = 'lantern over the quay';
+
+export async function startTestApp({ offersDemo = true } = {}): Promise<TestApp> {
   const database = await makeDatabase();
-  const app = await createApp({
-    databaseUrl: database.url,
-    port: 0,
-    host: '127.0.0.1',
-    company,
-    webRoot: '/nowhere',
-  });
+  const app = await createApp(testSettings(database.url, { offersDemo }));
+  const http = app.getHttpServer() as Server;
+  const enter = async (door: string, body: object): Promise<Agent> => {
+    const agent = request.agent(http);
+    const { body: session } = (await agent.post(`/api/session/${door}`).send(body)) as { body: SessionView };
+    if (!session.may) throw new Error(`the door ${door} stays shut: ${JSON.stringify(session)}`);
+    return agent;
+  };
   return {
     app,
-    http: app.getHttpServer() as Server,
+    http,
     databaseUrl: database.url,
     close: async () => {
       await app.close();
       await database.drop();
     },
+    demo: (role = 'owner') => enter('demo', { role }),
+    owner: (company = 'Quay works') =>
+      enter('company', {
+        company,
+        name: 'Tove Aldous',
+        email: `${randomBytes(4).toString('hex')}@works.example`,
+        password: PASSWORD,
+      }),
   };
 }

@@ -5,6 +5,8 @@ import {
   type WalkListTaken,
 } from '@grevik/contracts';
 import { Body, Controller, HttpCode, Param, Post } from '@nestjs/common';
+import { ApiOperation } from '@nestjs/swagger';
+import { May } from '../access/may.js';
 import { IdPipe } from '../errors/id.pipe.js';
 import { WalkListService } from './walk-list.service.js';
 
@@ -12,12 +14,16 @@ import { WalkListService } from './walk-list.service.js';
 export class WalkListController {
   constructor(private readonly walkList: WalkListService) {}
 
+  @ApiOperation({ summary: 'What taking a list would do, row by row. Changes nothing.' })
+  @May('bring-lines')
   @Post('preview')
   @HttpCode(200)
   preview(@Param('id', IdPipe) jobId: string, @Body() { text }: WalkListRequest): Promise<WalkListPreview> {
     return this.walkList.preview(jobId, text);
   }
 
+  @ApiOperation({ summary: 'Takes the rows that were seen, together or not at all.' })
+  @May('bring-lines')
   @Post()
   take(
     @Param('id', IdPipe) jobId: string,

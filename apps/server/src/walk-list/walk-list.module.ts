@@ -1,5 +1,7 @@
 import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
+import { Entry } from '../entries/entry.model.js';
+import { HistoryModule } from '../history/history.module.js';
 import { Job } from '../jobs/job.model.js';
 import { Line } from '../lines/line.model.js';
 import { Position } from '../positions/position.model.js';
@@ -7,8 +9,9 @@ import { WalkListController } from './walk-list.controller.js';
 import { WalkListService } from './walk-list.service.js';
 
 @Module({
-  imports: [SequelizeModule.forFeature([Job, Line, Position])],
+  imports: [SequelizeModule.forFeature([Job, Line, Position, Entry]), HistoryModule],
   controllers: [WalkListController],
   providers: [WalkListService],
+  exports: [WalkListService],
 })
 export class WalkListModule {}

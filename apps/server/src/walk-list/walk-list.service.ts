@@ -4,11 +4,20 @@ import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Transaction } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { Entry } from '../entries/entry.model.js';
 import { Refusal } from '../errors/refusal.js';
+import { ChangeLog } from '../history/change-log.service.js';
+import type { Change } from '../history/change.model.js';
 import { Job } from '../jobs/job.model.js';
 import { Line } from '../lines/line.model.js';
 import { Position } from '../positions/position.model.js';
 import { readSheet } from './read-sheet.js';
+
+/** What a list brought, as the log keeps it: its positions, and the lines that were made for them. */
+interface Brought {
+  positionIds: string[];
+  lineIds: string[];
+}
 
 @Injectable()
 export class WalkListService {
@@ -17,6 +26,8 @@ export class WalkListService {
     @InjectModel(Job) private readonly jobs: typeof Job,
     @InjectModel(Line) private readonly lines: typeof Line,
     @InjectModel(Position) private readonly positions: typeof Position,
+    @InjectModel(Entry) private readonly entries: typeof Entry,
+    private readonly log: ChangeLog,
   ) {}
 
   /** What taking a list would do, row by row. Changes nothing. */
@@ -41,6 +52,35 @@ export class WalkListService {
         });
       }
       return this.add(jobId, positions, newLines, transaction);
+    });
+  }
+
+  /** Takes a list back that was brought, where its positions are still as they came. Lines it made, and left empty, go with them. */
+  async takeBack({ id, jobId, what, after }: Change): Promise<void> {
+    const { positionIds, lineIds } = after as Brought;
+    await this.sequelize.transaction(async (transaction) => {
+      await this.jobs.findByPk(jobId, { transaction, lock: transaction.LOCK.UPDATE });
+      // Held before they are looked at: nobody can write an entry at them meanwhile.
+      const untouched = await this.positions.findAll({
+        where: { id: positionIds, version: 0 },
+        transaction,
+        lock: transaction.LOCK.UPDATE,
+      });
+      const written = await this.entries.count({ where: { positionId: positionIds }, transaction });
+      if (untouched.length !== positionIds.length || written > 0)
+        throw new Refusal(409, {
+          code: 'conflict',
+          message: 'Some of these positions were worked on since, so the list stays.',
+        });
+      await this.positions.destroy({ where: { id: positionIds }, transaction });
+      for (const lineId of lineIds) {
+        if ((await this.positions.count({ where: { lineId }, transaction })) === 0)
+          await this.lines.destroy({ where: { id: lineId }, transaction });
+      }
+      await this.log.record(
+        { kind: 'walk-list', jobId, positionId: null, what, before: after, after: null, undoes: id },
+        transaction,
+      );
     });
   }
 
@@ -70,18 +110,19 @@ export class WalkListService {
     newLines: WalkListCheck['newLines'],
     transaction: Transaction,
   ): Promise<WalkListTaken> {
-    const place = await this.lines.count({ where: { jobId }, transaction });
-    await this.lines.bulkCreate(
+    const place = await nextPlace(this.lines, 'placeInJob', { jobId }, transaction);
+    const made = await this.lines.bulkCreate(
       newLines.map((line, index) => ({ ...line, jobId, placeInJob: place + index })),
       { transaction },
     );
     const lines = await this.lines.findAll({ where: { jobId }, order: [['placeInJob', 'ASC']], transaction });
     const touched: WalkListTaken['lines'] = [];
+    const positionIds: string[] = [];
     for (const line of lines) {
       const own = walked.filter((position) => position.line === line.name);
       if (own.length === 0) continue;
-      const after = await this.positions.count({ where: { lineId: line.id }, transaction });
-      await this.positions.bulkCreate(
+      const after = await nextPlace(this.positions, 'placeOnLine', { lineId: line.id }, transaction);
+      const added = await this.positions.bulkCreate(
         own.map(({ tag, remarks, duty }, index) => ({
           jobId,
           lineId: line.id,
@@ -93,7 +134,25 @@ export class WalkListService {
         { transaction },
       );
       touched.push({ id: line.id, name: line.name });
+      positionIds.push(...added.map((position) => position.id));
     }
+    const brought: Brought = { positionIds, lineIds: made.map((line) => line.id) };
+    const what = touched.map(({ name }) => name).join(', ');
+    await this.log.record(
+      { kind: 'walk-list', jobId, positionId: null, what, before: null, after: brought },
+      transaction,
+    );
     return { added: walked.length, lines: touched };
   }
+}
+
+/** The first free place after the last one taken: lists that were taken back leave gaps. */
+async function nextPlace(
+  model: typeof Line | typeof Position,
+  place: 'placeInJob' | 'placeOnLine',
+  where: { jobId: string } | { lineId: string },
+  transaction: Transaction,
+): Promise<number> {
+  const last = await (model as typeof Position).findOne({ where, order: [[place, 'DESC']], transaction });
+  return last ? Number(last.get(place)) + 1 : 0;
 }

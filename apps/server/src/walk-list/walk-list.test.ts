@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { JobView, LineView, WalkListPreview } from '@grevik/contracts';
 import request from 'supertest';
-import { type TestApp, startTestApp } from '../testing/test-app.js';
+import { type Agent, type TestApp, startTestApp } from '../testing/test-app.js';
 import { readSheet } from './read-sheet.js';
 
 const sample = readFileSync(join(__dirname, 'fixtures/walk-list.csv'), 'utf8');
@@ -32,19 +32,20 @@ describe('a sheet', () => {
 
 describe('a walk list', () => {
   let test: TestApp;
+  let visitor: Agent;
   let job: JobView;
   beforeAll(async () => {
     test = await startTestApp();
-    [job] = (await request(test.http).get('/api/jobs')).body as [JobView];
+    visitor = await test.demo('foreman');
+    [job] = (await visitor.get('/api/jobs')).body as [JobView];
   });
   afterAll(() => test.close());
   const preview = async (text: string): Promise<WalkListPreview> =>
-    (await request(test.http).post(`/api/jobs/${job.id}/walk-list/preview`).send({ text }).expect(200))
+    (await visitor.post(`/api/jobs/${job.id}/walk-list/preview`).send({ text }).expect(200))
       .body as WalkListPreview;
   const take = (text: string, rows: number[]): request.Test =>
-    request(test.http).post(`/api/jobs/${job.id}/walk-list`).send({ text, rows });
-  const reread = async (): Promise<JobView> =>
-    (await request(test.http).get(`/api/jobs/${job.id}`)).body as JobView;
+    visitor.post(`/api/jobs/${job.id}/walk-list`).send({ text, rows });
+  const reread = async (): Promise<JobView> => (await visitor.get(`/api/jobs/${job.id}`)).body as JobView;
 
   it('is previewed row by row: 17 good, 5 refused with row, field and value, and nothing changed', async () => {
     const { positions, problems, newLines } = await preview(sample);
@@ -73,7 +74,7 @@ describe('a walk list', () => {
       medium: 'raw-sewage',
       positions: 2,
     });
-    const cold = (await request(test.http).get(`/api/lines/${after.lines[0]!.id}`)).body as LineView;
+    const cold = (await visitor.get(`/api/lines/${after.lines[0]!.id}`)).body as LineView;
     expect(cold.positions.slice(-6).map(({ tag }) => tag)).toEqual([
       'CW-01',
       'CW-02',
@@ -102,9 +103,9 @@ describe('a walk list', () => {
     const text = `${HEAD}\nXX-01,Odd line,potable cold,isolate,1,5 bar,10 C,,,,,"=HYPERLINK(""http://x"",""y"")"`;
     await take(text, [2]).expect(201);
     const odd = (await reread()).lines.find(({ name }) => name === 'Odd line')!;
-    const csv = (await request(test.http).get(`/api/lines/${odd.id}/schedule.csv`)).text;
+    const csv = (await visitor.get(`/api/lines/${odd.id}/schedule.csv`)).text;
     expect(csv).toContain(`'=HYPERLINK`);
-    const line = (await request(test.http).get(`/api/lines/${odd.id}`)).body as LineView;
+    const line = (await visitor.get(`/api/lines/${odd.id}`)).body as LineView;
     expect(line.positions[0]?.remarks).toBe('=HYPERLINK("http://x","y")');
   });
 
@@ -116,7 +117,7 @@ describe('a walk list', () => {
     [{ text: sample, rows: ['a'] }, 'rows'],
   ])('is refused as %j at %s', async (body, field) => {
     const path = `/api/jobs/${job.id}/walk-list${'rows' in body ? '' : '/preview'}`;
-    const answer = await request(test.http).post(path).send(body).expect(400);
+    const answer = await visitor.post(path).send(body).expect(400);
     expect(answer.body).toMatchObject({ error: { code: 'invalid-input', field } });
   });
 });

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import type { INestApplication } from '@nestjs/common';
 import request from 'supertest';
 import { createApp } from '../create-app.js';
-import { makeDatabase } from '../testing/test-app.js';
+import { makeDatabase, testSettings } from '../testing/test-app.js';
 
 describe('the web application beside the API', () => {
   const webRoot = mkdtempSync(join(tmpdir(), 'grevik-web-'));
@@ -17,7 +17,7 @@ describe('the web application beside the API', () => {
     writeFileSync(join(webRoot, 'index.html'), '<title>Grevik</title>');
     writeFileSync(join(webRoot, 'assets/app-1a2b.js'), 'go()');
     database = await makeDatabase();
-    app = await createApp({ databaseUrl: database.url, port: 0, host: '127.0.0.1', company: 'own', webRoot });
+    app = await createApp({ ...testSettings(database.url, { offersDemo: false }), webRoot });
     http = app.getHttpServer() as Server;
   });
   afterAll(async () => {

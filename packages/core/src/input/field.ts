@@ -9,12 +9,17 @@ export interface Field<T> {
   read(value: unknown, path: string): T;
   /** What would be right, in words: "a number in m, above 0". */
   readonly takes: string;
+  /** The same as a JSON Schema, for the published description of the API. */
+  readonly schema: JsonSchema;
   readonly optional?: boolean;
   /** What the field means, where its name does not say it. */
   readonly meaning?: string;
   /** The fields inside, for records and lists of records. */
   readonly inside?: Readonly<Record<string, Field<unknown>>>;
 }
+
+/** A JSON Schema, draft 2020-12, as far as inputs need it. */
+export type JsonSchema = Readonly<Record<string, unknown>>;
 
 export type ValueOf<F> = F extends Field<infer T> ? T : never;
 

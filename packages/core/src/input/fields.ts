@@ -27,6 +27,13 @@ export function number(limits: NumberLimits = {}): Field<number> {
   return {
     takes,
     meaning,
+    schema: {
+      type: integer ? 'integer' : 'number',
+      description: [unit, meaning].filter(Boolean).join('; '),
+      ...(min !== undefined && { minimum: min }),
+      ...(max !== undefined && { maximum: max }),
+      ...(above !== undefined && { exclusiveMinimum: above }),
+    },
     read(value, path) {
       const fits =
         typeof value === 'number' &&
@@ -47,6 +54,7 @@ export function text(most = 200, meaning?: string): Field<string> {
   return {
     takes,
     meaning,
+    schema: { type: 'string', minLength: 1, maxLength: most, pattern: '\\S' },
     read(value, path) {
       if (typeof value !== 'string' || value.trim() === '' || value.length > most)
         throw refuse(path, value, takes);
@@ -61,6 +69,7 @@ export function flag(meaning?: string): Field<boolean> {
   return {
     takes,
     meaning,
+    schema: { type: 'boolean', ...(meaning && { description: meaning }) },
     read(value, path) {
       if (typeof value !== 'boolean') throw refuse(path, value, takes);
       return value;
@@ -75,6 +84,7 @@ export function choice<const T extends string>(ids: readonly T[], meaning?: stri
   return {
     takes,
     meaning,
+    schema: { type: 'string', enum: ids, ...(meaning && { description: meaning }) },
     read(value, path) {
       if (!known.has(value)) throw refuse(path, value, takes);
       return value as T;
@@ -100,6 +110,7 @@ export function list<T>(
   const takes = `a list of ${length}, each ${item.takes}`;
   return {
     takes,
+    schema: { type: 'array', items: item.schema, minItems: least, maxItems: most },
     inside: item.inside,
     read(value, path) {
       if (!Array.isArray(value) || value.length < least || value.length > most)

@@ -20,6 +20,12 @@ export function record<F extends Fields>(fields: F, meaning?: string): Field<Rec
   return {
     takes,
     meaning,
+    schema: {
+      type: 'object',
+      properties: Object.fromEntries(names.map((name) => [name, fields[name]?.schema])),
+      required: names.filter((name) => !fields[name]?.optional),
+      additionalProperties: false,
+    },
     inside: fields,
     read(value, path) {
       if (typeof value !== 'object' || value === null || Array.isArray(value))
@@ -50,6 +56,7 @@ export function oneOf<T extends Record<string, Field<unknown>>>(variants: T): Fi
     .join(', or ');
   return {
     takes,
+    schema: { oneOf: Object.values(variants).map(({ schema }) => schema) },
     inside: Object.assign({}, ...Object.values(variants).map((variant) => variant.inside)) as Fields,
     read(value, path) {
       if (typeof value !== 'object' || value === null || Array.isArray(value))

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { type Medium, type PositionDuty, lineUp, pickReason } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
@@ -7,17 +8,18 @@ import { CatalogueModelRow } from '../catalogue/catalogue-model.model.js';
 import { CatalogueService } from '../catalogue/catalogue.service.js';
 import { inCompany } from '../company/company-scope.js';
 import { Company } from '../company/company.model.js';
+import { Entry } from '../entries/entry.model.js';
 import { Job } from '../jobs/job.model.js';
 import { Line } from '../lines/line.model.js';
+import { Person } from '../people/person.model.js';
 import { Pick } from '../positions/pick.model.js';
 import { Position } from '../positions/position.model.js';
 import { DEMO_CATALOGUE } from './demo-catalogue.js';
+import { DEMO_ENTRIES } from './demo-entries.js';
 import { DEMO_JOB, DEMO_LINES } from './demo-job.js';
+import { DEMO_FOREMAN, DEMO_PEOPLE } from './demo-people.js';
 
-const COMPANIES = {
-  demo: { slug: 'demo', name: 'Tarnside Plumbing and Waterworks', currency: 'USD' },
-  own: { slug: 'own', name: 'Your company', currency: 'USD' },
-};
+const DEMO = { slug: 'demo', name: 'Tarnside Plumbing and Waterworks', currency: 'USD' };
 
 interface DemoPick {
   medium: Medium;
@@ -25,55 +27,77 @@ interface DemoPick {
   picked: string;
 }
 
-/** Makes the company a server opens, once: the demo company with its catalogue and job, or an empty one of one's own. */
+/** Makes the demo company, once: its people, catalogue, job and log. */
 @Injectable()
-export class FirstCompany {
+export class DemoCompany {
   constructor(
     @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(Company) private readonly companies: typeof Company,
+    @InjectModel(Person) private readonly people: typeof Person,
     @InjectModel(Job) private readonly jobs: typeof Job,
     @InjectModel(Line) private readonly lines: typeof Line,
     @InjectModel(Position) private readonly positions: typeof Position,
     @InjectModel(Pick) private readonly picks: typeof Pick,
+    @InjectModel(Entry) private readonly entries: typeof Entry,
     @InjectModel(CatalogueModelRow) private readonly models: typeof CatalogueModelRow,
     private readonly catalogue: CatalogueService,
   ) {}
 
-  /** The company's id. Whatever was entered in it before is kept. */
-  ensure(which: 'demo' | 'own'): Promise<string> {
-    return this.sequelize.transaction(async (transaction) => {
-      const [company, made] = await this.companies.findOrCreate({
-        where: { slug: COMPANIES[which].slug },
-        defaults: COMPANIES[which],
+  /** Whatever was entered in it before is kept; what an earlier version did not have yet is added. */
+  async ensure(): Promise<void> {
+    await this.sequelize.transaction(async (transaction) => {
+      const [company, isNew] = await this.companies.findOrCreate({
+        where: { slug: DEMO.slug },
+        defaults: DEMO,
         transaction,
       });
-      if (made && which === 'demo') {
-        await inCompany(company.id, async () => {
-          await this.catalogue.add(DEMO_CATALOGUE, transaction);
-          await this.addJob(transaction);
-        });
-      }
-      return company.id;
+      await inCompany(company.id, async () => {
+        for (const person of DEMO_PEOPLE)
+          await this.people.findOrCreate({ where: { email: person.email }, defaults: person, transaction });
+        const known = await this.models.findAll({ attributes: ['maker', 'model'], transaction });
+        const names = new Set(known.map(({ maker, model }) => `${maker} ${model}`));
+        await this.catalogue.add(
+          DEMO_CATALOGUE.filter(({ maker, model }) => !names.has(`${maker} ${model}`)),
+          transaction,
+        );
+        if (isNew) await this.addJob(transaction);
+      });
     });
   }
 
   private async addJob(transaction: Transaction): Promise<void> {
     const job = await this.jobs.create({ name: DEMO_JOB }, { transaction });
+    const people = new Map(
+      (await this.people.findAll({ transaction })).map(({ email, id }) => [email, id] as const),
+    );
+    const positionIds = new Map<string, string>();
     for (const [placeInJob, { name, medium, positions }] of DEMO_LINES.entries()) {
       const line = await this.lines.create({ jobId: job.id, name, medium, placeInJob }, { transaction });
       for (const [placeOnLine, { tag, remarks, duty, picked }] of positions.entries()) {
-        const position = await this.positions.create(
+        const { id } = await this.positions.create(
           { jobId: job.id, lineId: line.id, tag, remarks, duty, placeOnLine },
           { transaction },
         );
-        if (picked) await this.addPick(position.id, { medium, duty, picked }, transaction);
+        positionIds.set(tag, id);
+        if (picked)
+          await this.addPick(id, { medium, duty, picked }, people.get(DEMO_FOREMAN) ?? null, transaction);
       }
     }
+    await this.entries.bulkCreate(
+      DEMO_ENTRIES.map(({ tag, by, ...fact }) => ({
+        ...fact,
+        id: randomUUID(),
+        positionId: positionIds.get(tag),
+        personId: people.get(by),
+      })),
+      { transaction },
+    );
   }
 
   private async addPick(
     positionId: string,
     { medium, duty, picked }: DemoPick,
+    pickedBy: string | null,
     transaction: Transaction,
   ): Promise<void> {
     const column = lineUp({ ...duty, medium }, DEMO_CATALOGUE).columns.find(
@@ -83,7 +107,7 @@ export class FirstCompany {
     const { maker, model } = column.model;
     const row = await this.models.findOne({ where: { maker, model }, transaction, rejectOnEmpty: true });
     await this.picks.create(
-      { positionId, modelId: row.id, reason: pickReason(column), verdict: column.verdict },
+      { positionId, modelId: row.id, reason: pickReason(column), verdict: column.verdict, pickedBy },
       { transaction },
     );
   }

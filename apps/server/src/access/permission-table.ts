@@ -1,0 +1,33 @@
+import { PERMISSIONS, type Permission, type Role } from '@grevik/contracts';
+
+/** Which roles may do what: the one table the guard, the interface and the tests read. */
+export const PERMISSION_TABLE: Readonly<Record<Permission, { words: string; roles: readonly Role[] }>> = {
+  look: {
+    words: 'look at jobs, lines and the catalogue',
+    roles: ['owner', 'estimator', 'foreman', 'technician', 'apprentice'],
+  },
+  record: {
+    words: 'write entries at a position',
+    roles: ['owner', 'estimator', 'foreman', 'technician', 'apprentice'],
+  },
+  'change-duty': {
+    words: 'change what a position asks',
+    roles: ['owner', 'estimator', 'foreman', 'technician'],
+  },
+  pick: { words: 'pick valves', roles: ['owner', 'estimator', 'foreman'] },
+  'bring-lines': {
+    words: 'start jobs and bring walk lists',
+    roles: ['owner', 'estimator', 'foreman'],
+  },
+  people: { words: 'invite people and give them roles', roles: ['owner'] },
+};
+
+/** Everything a role may do. */
+export function permissionsOf(role: Role): Permission[] {
+  return PERMISSIONS.filter((permission) => mayDo(role, permission));
+}
+
+/** Whether a role may do something. */
+export function mayDo(role: Role, permission: Permission): boolean {
+  return PERMISSION_TABLE[permission].roles.includes(role);
+}

@@ -1,0 +1,14 @@
+import { Module } from '@nestjs/common';
+import { SequelizeModule } from '@nestjs/sequelize';
+import { Position } from '../positions/position.model.js';
+import { EntriesController } from './entries.controller.js';
+import { EntriesService } from './entries.service.js';
+import { Entry } from './entry.model.js';
+
+@Module({
+  imports: [SequelizeModule.forFeature([Entry, Position])],
+  controllers: [EntriesController],
+  providers: [EntriesService],
+  exports: [EntriesService],
+})
+export class EntriesModule {}

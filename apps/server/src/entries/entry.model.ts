@@ -1,0 +1,40 @@
+import type { EntryKind } from '@grevik/contracts';
+import { BelongsTo, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
+import { Person } from '../people/person.model.js';
+
+/** One dated fact about a position. Never altered: the database refuses it; only followed by another. */
+@Table({ tableName: 'entries', underscored: true, timestamps: false })
+export class Entry extends Model {
+  /** Made on the device that wrote it. */
+  @PrimaryKey
+  @Column(DataType.UUID)
+  declare id: string;
+
+  @PrimaryKey
+  @Column(DataType.UUID)
+  declare companyId: string;
+
+  @Column(DataType.UUID)
+  declare positionId: string;
+
+  @Column(DataType.UUID)
+  declare personId: string;
+
+  @Column(DataType.TEXT)
+  declare kind: EntryKind;
+
+  @Column(DataType.TEXT)
+  declare text: string;
+
+  @Column(DataType.DOUBLE)
+  declare turns: number | null;
+
+  @Column(DataType.DATE)
+  declare happenedAt: Date;
+
+  @Column(DataType.DATE)
+  declare receivedAt: Date;
+
+  @BelongsTo(() => Person, { foreignKey: 'personId', targetKey: 'id' })
+  declare person: Person;
+}

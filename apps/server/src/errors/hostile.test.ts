@@ -1,0 +1,164 @@
+import { randomUUID } from 'node:crypto';
+import type { JobView, LineView } from '@grevik/contracts';
+import fc from 'fast-check';
+import type request from 'supertest';
+import { type Agent, type TestApp, startTestApp } from '../testing/test-app.js';
+
+const VERSION = fc.oneof(fc.integer(), fc.double(), fc.constant('0'), fc.constant(null));
+
+/** Bodies nobody should send: nearly right ones with one thing off, and anything JSON can be. */
+const nearly = (good: Record<string, unknown>): fc.Arbitrary<unknown> =>
+  fc
+    .tuple(
+      fc.constantFrom(...Object.keys(good), '__proto__', 'constructor', 'more'),
+      fc.jsonValue({ maxDepth: 4 }),
+    )
+    .map(([name, value]) => ({ ...good, [name]: value }));
+const ODD_TEXT = fc.oneof(
+  fc.string({ unit: 'binary', maxLength: 300 }),
+  fc.constantFrom(
+    '\u0000',
+    '\ud800',
+    '😀'.repeat(900),
+    '../../etc/passwd',
+    `'; DROP TABLE jobs; --`,
+    '{{7*7}}',
+  ),
+);
+const NUMBERS = fc.constantFrom(-0, 5e-324, Number.MAX_VALUE, -1, 2 ** 53, 1e21, Number.NaN, Number.POSITIVE_INFINITY);
+
+describe('no request, however made, breaks the server', () => {
+  let test: TestApp;
+  let owner: Agent;
+  let targets: Readonly<
+    Record<string, { send: (body: unknown) => request.Test; good: Record<string, unknown> }>
+  >;
+
+  beforeAll(async () => {
+    test = await startTestApp();
+    owner = await test.demo();
+    const [job] = (await owner.get('/api/jobs')).body as [JobView];
+    const line = (await owner.get(`/api/lines/${job.lines[0]!.id}`)).body as LineView;
+    const { id, duty } = line.positions[5]!;
+    const raw =
+      (method: 'post' | 'put' | 'delete', path: string) =>
+      (body: unknown): request.Test =>
+        owner[method](path)
+          .set('content-type', 'application/json')
+          .send(typeof body === 'string' ? JSON.stringify(body) : (body as object));
+    targets = {
+      session: { send: raw('post', '/api/session'), good: { email: 'a@b.example', password: 'x' } },
+      demo: { send: raw('post', '/api/session/demo'), good: { role: 'owner' } },
+      company: {
+        send: raw('post', '/api/session/company'),
+        good: { company: 'C', name: 'N', email: 'not one', password: 'long enough to be' },
+      },
+      password: {
+        send: raw('put', '/api/session/password'),
+        good: { current: 'x', next: 'long enough to be' },
+      },
+      accept: {
+        send: raw('post', '/api/people/invitations/accept'),
+        good: { token: 'x'.repeat(43), name: 'N', email: 'a@b.example', password: 'long enough to be' },
+      },
+      role: { send: raw('put', `/api/people/${randomUUID()}/role`), good: { role: 'foreman' } },
+      job: { send: raw('post', '/api/jobs'), good: { name: 'J' } },
+      preview: {
+        send: raw('post', `/api/jobs/${job.id}/walk-list/preview`),
+        good: { text: 'tag,line\nA,B' },
+      },
+      take: {
+        send: raw('post', `/api/jobs/${job.id}/walk-list`),
+        good: { text: 'tag,line\nA,B', rows: [2] },
+      },
+      duty: { send: raw('put', `/api/positions/${id}/duty`), good: { version: 0, duty: { ...duty } } },
+      pick: {
+        send: raw('put', `/api/positions/${id}/pick`),
+        good: { version: 0, modelId: randomUUID(), reason: 'r' },
+      },
+      unpick: { send: raw('delete', `/api/positions/${id}/pick`), good: { version: 0 } },
+      entry: {
+        send: raw('post', `/api/positions/${id}/entries`),
+        good: { id: randomUUID(), kind: 'note', text: 't', turns: 1, happenedAt: '2026-01-01T00:00:00Z' },
+      },
+      undo: { send: raw('post', `/api/changes/${randomUUID()}/undo`), good: {} },
+      select: {
+        send: raw('post', '/api/calc/select'),
+        good: { duty: { ...duty, medium: 'potable-cold' }, candidates: [{ type: 'ball' }] },
+      },
+      'pipe-loss': {
+        send: raw('post', '/api/calc/pipe-loss'),
+        good: { diameterM: 0.02, lengthM: 3, flowM3s: 1e-4 },
+      },
+      'valve-loss': {
+        send: raw('post', '/api/calc/valve-loss'),
+        good: { diameterM: 0.02, kv: 3, flowM3s: 1e-4 },
+      },
+      'pressure-rating': { send: raw('post', '/api/calc/pressure-rating'), good: { temperatureC: 20 } },
+    };
+  });
+  afterAll(() => test.close());
+
+  const survives = ({ status, body }: request.Response): void => {
+    expect(status).toBeLessThan(500);
+    if (status < 400) return;
+    const { error } = body as { error: { code: string; message: string } };
+    expect(error.message.length).toBeGreaterThan(5);
+    expect(error.message).not.toMatch(/undefined|\[object|Error:| at .*\.ts/);
+  };
+
+  it.each([
+    'session',
+    'demo',
+    'company',
+    'password',
+    'accept',
+    'role',
+    'job',
+    'preview',
+    'take',
+    'duty',
+    'pick',
+    'unpick',
+    'entry',
+    'undo',
+    'select',
+    'pipe-loss',
+    'valve-loss',
+    'pressure-rating',
+  ])('%s', async (name) => {
+    const { send, good } = targets[name]!;
+    const bodies = fc.oneof(
+      { arbitrary: nearly(good), weight: 4 },
+      { arbitrary: fc.jsonValue({ maxDepth: 6 }), weight: 2 },
+      {
+        arbitrary: fc
+          .tuple(fc.constantFrom('none', ...Object.keys(good)), fc.oneof(ODD_TEXT, NUMBERS, VERSION))
+          .map(([field, value]) => ({ ...good, [field]: value })),
+        weight: 3,
+      },
+    );
+    await fc.assert(
+      fc.asyncProperty(bodies, async (body) => survives(await send(body))),
+      { numRuns: 40 },
+    );
+  });
+
+  it('whatever stands where an id belongs, or how the body is called', async () => {
+    await fc.assert(
+      fc.asyncProperty(ODD_TEXT, async (text) => {
+        const id = encodeURIComponent(text.replace(/[\ud800-\udfff]/g, '')) || 'x';
+        for (const path of [
+          `/api/jobs/${id}`,
+          `/api/lines/${id}/schedule.csv?units=${id}`,
+          `/api/calc/${id}`,
+        ])
+          survives(await owner.get(path));
+      }),
+      { numRuns: 30 },
+    );
+    for (const type of ['text/plain', 'application/xml', 'application/json; charset=latin7', 'nonsense'])
+      survives(await owner.post('/api/jobs').set('content-type', type).send('{"name":'));
+    survives(await owner.post('/api/jobs').set('content-type', 'application/json').send('['.repeat(50_000)));
+  });
+});

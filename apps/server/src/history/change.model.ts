@@ -1,0 +1,52 @@
+import type { ChangeKind } from '@grevik/contracts';
+import { BelongsTo, Column, DataType, Default, Model, PrimaryKey, Table } from 'sequelize-typescript';
+import { Person } from '../people/person.model.js';
+
+/** One line of the log of changes. Never altered: the database refuses it. */
+@Table({ tableName: 'changes', underscored: true, timestamps: false })
+export class Change extends Model {
+  @PrimaryKey
+  @Default(DataType.UUIDV4)
+  @Column(DataType.UUID)
+  declare id: string;
+
+  /** The order of the log, given by the database. */
+  @Column(DataType.BIGINT)
+  declare number: string;
+
+  @Column(DataType.UUID)
+  declare companyId: string;
+
+  @Column(DataType.UUID)
+  declare jobId: string;
+
+  /** Null for what was done to a job as a whole. */
+  @Column(DataType.UUID)
+  declare positionId: string | null;
+
+  @Column(DataType.TEXT)
+  declare kind: ChangeKind;
+
+  /** What it was done to, in words that outlive it. */
+  @Column(DataType.TEXT)
+  declare what: string;
+
+  @Column(DataType.JSONB)
+  declare before: unknown;
+
+  @Column(DataType.JSONB)
+  declare after: unknown;
+
+  @Column(DataType.UUID)
+  declare personId: string;
+
+  @Default(DataType.NOW)
+  @Column(DataType.DATE)
+  declare at: Date;
+
+  @Column(DataType.UUID)
+  declare undoes: string | null;
+
+  @BelongsTo(() => Person, { foreignKey: 'personId', targetKey: 'id' })
+  declare person: Person;
+}

@@ -1,0 +1,11 @@
+import { Module } from '@nestjs/common';
+import { SequelizeModule } from '@nestjs/sequelize';
+import { ChangeLog } from './change-log.service.js';
+import { Change } from './change.model.js';
+
+@Module({
+  imports: [SequelizeModule.forFeature([Change])],
+  providers: [ChangeLog],
+  exports: [ChangeLog],
+})
+export class HistoryModule {}

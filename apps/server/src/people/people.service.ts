@@ -1,0 +1,145 @@
+import { createHash, randomBytes } from 'node:crypto';
+import type {
+  AcceptInvitationRequest,
+  InvitationOfferView,
+  InvitationView,
+  NewInvitationView,
+  PersonView,
+  Role,
+} from '@grevik/contracts';
+import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
+import { InjectConnection, InjectModel } from '@nestjs/sequelize';
+import { Op, type Transaction } from 'sequelize';
+import type { Sequelize } from 'sequelize-typescript';
+import { acrossCompanies, currentPersonId, inCompany } from '../company/company-scope.js';
+import { CompanyService } from '../company/company.service.js';
+import { Attempts } from '../sessions/attempts.js';
+import { SessionsService } from './sessions.service.js';
+import { Invitation } from './invitation.model.js';
+import { personView } from './person-view.js';
+import { Person } from './person.model.js';
+import { SignInService } from './sign-in.service.js';
+
+const OPEN_FOR_MS = 7 * 24 * 3600 * 1000;
+
+/** Who is in the company, and how others come in. */
+@Injectable()
+export class PeopleService {
+  constructor(
+    @InjectConnection() private readonly sequelize: Sequelize,
+    @InjectModel(Person) private readonly people: typeof Person,
+    @InjectModel(Invitation) private readonly invitations: typeof Invitation,
+    private readonly company: CompanyService,
+    private readonly signIn: SignInService,
+    private readonly sessions: SessionsService,
+    private readonly attempts: Attempts,
+  ) {}
+
+  async list(): Promise<PersonView[]> {
+    const people = await this.people.findAll({ where: { leftAt: null }, order: [['name', 'ASC']] });
+    return people.map(personView);
+  }
+
+  setRole(id: string, role: Role): Promise<PersonView> {
+    return this.change(id, async (person, transaction) => {
+      if (person.role === 'owner' && role !== 'owner') await this.keepAnOwner(transaction);
+      await person.update({ role }, { transaction });
+    });
+  }
+
+  /** Somebody leaves: what they did stays signed with their name, and their sessions end. */
+  async remove(id: string): Promise<PersonView> {
+    const left = await this.change(id, async (person, transaction) => {
+      if (person.role === 'owner') await this.keepAnOwner(transaction);
+      await person.update({ leftAt: new Date() }, { transaction });
+    });
+    await this.sessions.closeAll(id);
+    return left;
+  }
+
+  async openInvitations(): Promise<InvitationView[]> {
+    const open = await this.invitations.findAll({
+      where: { expiresAt: { [Op.gt]: new Date() } },
+      include: [Person],
+      order: [['expiresAt', 'ASC']],
+    });
+    return open.map(invitationView);
+  }
+
+  async invite(role: Role): Promise<NewInvitationView> {
+    const token = randomBytes(32).toString('base64url');
+    const { id } = await this.invitations.create({
+      role,
+      tokenHash: fingerprint(token),
+      invitedBy: currentPersonId(),
+      expiresAt: new Date(Date.now() + OPEN_FOR_MS),
+    });
+    const made = await this.invitations.findByPk(id, { include: [Person], rejectOnEmpty: true });
+    return { ...invitationView(made), token };
+  }
+
+  async withdraw(id: string): Promise<void> {
+    const count = await this.invitations.destroy({ where: { id } });
+    if (count === 0) throw new NotFoundException('That invitation is not open any more.');
+  }
+
+  async offer(token: string, address: string): Promise<InvitationOfferView> {
+    await this.attempts.count('address', address);
+    const { companyId, role, inviter } = await this.invitation(token);
+    const company = await inCompany(companyId, () => this.company.current());
+    return { company: company.name, role, invitedBy: inviter.name };
+  }
+
+  /** Joins by a link, which then is used up. */
+  async accept({ token, ...joining }: AcceptInvitationRequest, address: string): Promise<Person> {
+    await this.attempts.count('joining', address);
+    const { id, companyId, role } = await this.invitation(token);
+    return inCompany(companyId, () =>
+      this.sequelize.transaction(async (transaction) => {
+        // Of two who use one link at once, one deletes it; the other finds it gone.
+        if ((await this.invitations.destroy({ where: { id }, transaction })) === 0) throw notOpen();
+        return this.signIn.join(joining, role, transaction);
+      }),
+    );
+  }
+
+  private async invitation(token: string): Promise<Invitation> {
+    const found = await acrossCompanies(() =>
+      this.invitations.findOne({
+        where: { tokenHash: fingerprint(token), expiresAt: { [Op.gt]: new Date() } },
+        include: [Person],
+      }),
+    );
+    if (!found) throw notOpen();
+    return found;
+  }
+
+  private change(
+    id: string,
+    work: (person: Person, transaction: Transaction) => Promise<void>,
+  ): Promise<PersonView> {
+    return this.sequelize.transaction(async (transaction) => {
+      // All owners are held, so that two can not demote one another at once.
+      await this.people.findAll({ where: { role: 'owner' }, transaction, lock: transaction.LOCK.UPDATE });
+      const person = await this.people.findOne({ where: { id, leftAt: null }, transaction });
+      if (!person) throw new NotFoundException('That person is not in the company.');
+      await work(person, transaction);
+      return personView(person);
+    });
+  }
+
+  private async keepAnOwner(transaction: Transaction): Promise<void> {
+    const owners = await this.people.count({ where: { role: 'owner', leftAt: null }, transaction });
+    if (owners === 1)
+      throw new ConflictException('A company needs an owner. Make somebody else owner first.');
+  }
+}
+
+const notOpen = (): NotFoundException =>
+  new NotFoundException('This invitation is used, withdrawn or over a week old. Ask for a new link.');
+
+const fingerprint = (token: string): string => createHash('sha256').update(token).digest('hex');
+
+function invitationView({ id, role, inviter, expiresAt }: Invitation): InvitationView {
+  return { id, role, invitedBy: inviter.name, expiresAt: expiresAt.toISOString() };
+}

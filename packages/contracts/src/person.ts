@@ -1,0 +1,111 @@
+import { IsEmail, IsIn, IsString, Length, Matches, MaxLength } from 'class-validator';
+import { ROLES, type Permission, type Role } from './access.js';
+
+export const SHORTEST_PASSWORD = 10;
+const LONGEST_PASSWORD = 200;
+
+export class SignInRequest {
+  @IsEmail()
+  @MaxLength(254)
+  email!: string;
+
+  @IsString()
+  @Length(1, LONGEST_PASSWORD)
+  password!: string;
+}
+
+/** A person's own part of joining: the name on the log, and how to sign in. */
+export class JoinRequest {
+  @IsString()
+  @Length(1, 80)
+  @Matches(/\S/, { message: 'name must have a letter in it' })
+  name!: string;
+
+  @IsEmail()
+  @MaxLength(254)
+  email!: string;
+
+  @IsString()
+  @Length(SHORTEST_PASSWORD, LONGEST_PASSWORD)
+  password!: string;
+}
+
+/** A new company, and its owner. */
+export class StartCompanyRequest extends JoinRequest {
+  @IsString()
+  @Length(1, 120)
+  @Matches(/\S/, { message: 'company must have a letter in it' })
+  company!: string;
+}
+
+/** Looks around in the demo company, as one of its people. */
+export class DemoRequest {
+  @IsIn(ROLES)
+  role!: Role;
+}
+
+export class ChangePasswordRequest {
+  @IsString()
+  @Length(1, LONGEST_PASSWORD)
+  current!: string;
+
+  @IsString()
+  @Length(SHORTEST_PASSWORD, LONGEST_PASSWORD)
+  next!: string;
+}
+
+export class RoleRequest {
+  @IsIn(ROLES)
+  role!: Role;
+}
+
+/** The secret part of an invitation's link. */
+export class InvitationToken {
+  @IsString()
+  @Matches(/^[\w-]{43}$/, { message: 'token must be the end of the link as it was sent' })
+  token!: string;
+}
+
+export class AcceptInvitationRequest extends JoinRequest {
+  @IsString()
+  @Matches(/^[\w-]{43}$/, { message: 'token must be the end of the link as it was sent' })
+  token!: string;
+}
+
+export interface PersonView {
+  id: string;
+  name: string;
+  email: string;
+  role: Role;
+}
+
+/** Who is signed in, where, and what they may do. */
+export interface SessionView {
+  person: PersonView;
+  company: { name: string; isDemo: boolean };
+  may: readonly Permission[];
+}
+
+/** The ways in that this server offers. */
+export interface DoorsView {
+  demo: boolean;
+}
+
+export interface InvitationView {
+  id: string;
+  role: Role;
+  invitedBy: string;
+  expiresAt: string;
+}
+
+/** An invitation as it was just made. The link is shown this once: only its fingerprint is kept. */
+export interface NewInvitationView extends InvitationView {
+  token: string;
+}
+
+/** What somebody with the link sees before they join. */
+export interface InvitationOfferView {
+  company: string;
+  role: Role;
+  invitedBy: string;
+}

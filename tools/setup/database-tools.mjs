@@ -1,0 +1,19 @@
+import { dataFolder } from './data-folder.mjs';
+import { binaries, startCluster } from './postgres.mjs';
+
+/**
+ * Gives a work the database and PostgreSQL's programs; a private database that did not run is stopped again afterwards.
+ * @param {(database: { url: string, bin: string }) => Promise<void>} work
+ */
+export async function withDatabase(work) {
+  if (process.env.DATABASE_URL) {
+    await work({ url: process.env.DATABASE_URL, bin: await binaries() });
+    return;
+  }
+  const cluster = await startCluster(dataFolder());
+  try {
+    await work(cluster);
+  } finally {
+    if (!cluster.wasRunning) await cluster.stop();
+  }
+}
