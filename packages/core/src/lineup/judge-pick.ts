@@ -1,19 +1,16 @@
 import {
   type Duty,
   type HouseSides,
-  type Reason,
-  type Verdict,
+  type Judged,
   houseSides,
   judgeCandidate,
   type PositionDuty,
 } from '../selection/index.js';
 import { type CatalogueModel, type ModelSize, candidateOf, sizeFor } from './catalogue-model.js';
 
-export interface JudgedPick {
+export interface JudgedPick extends Judged {
   /** Left out where the model is not made in the duty's size. */
   size?: ModelSize;
-  verdict: Verdict;
-  reasons: Reason[];
 }
 
 /**

@@ -3,7 +3,9 @@ import {
   type Duty,
   type HouseSides,
   type Reason,
+  STANDARD_WEIGHTS,
   type Verdict,
+  type Weights,
   houseSides,
   rateAssembly,
   select,
@@ -16,7 +18,7 @@ export interface Column<M extends CatalogueModel = CatalogueModel> extends Assem
   model: M;
   size: ModelSize;
   verdict: Verdict;
-  reasons: Reason[];
+  reasons: readonly Reason[];
   score: number | null;
   open?: OpenValve;
 }
@@ -36,6 +38,7 @@ export interface LineUp<M extends CatalogueModel = CatalogueModel> {
  * @param duty   what the position asks
  * @param models the catalogue
  * @param sides  house rules in force
+ * @param weights what counts how much in the ranking
  *
  * @example
  * lineUp(duty, models).columns[0] // the first choice
@@ -44,19 +47,22 @@ export function lineUp<M extends CatalogueModel>(
   duty: Duty,
   models: readonly M[],
   sides: HouseSides = houseSides(),
+  weights: Weights = STANDARD_WEIGHTS,
 ): LineUp<M> {
   const made = models.flatMap((model) => {
     const size = sizeFor(model, duty);
-    return size ? [{ model, size, candidate: candidateOf(model, size) }] : [];
+    return size
+      ? [{ model, size, candidate: candidateOf(model, size), open: openValve(duty, model, size) }]
+      : [];
   });
   const { results, ranked } = select(
     duty,
     made.map(({ candidate }) => candidate),
     sides,
+    { weights, openKv: made.map(({ open }) => open?.kv) },
   );
-  const columns = made.map(({ model, size, candidate }, index): Column<M> => {
+  const columns = made.map(({ model, size, candidate, open }, index): Column<M> => {
     const { verdict, reasons, score } = results[index] as (typeof results)[number];
-    const open = openValve(duty, model, size);
     return { model, size, verdict, reasons, score, ...rateAssembly(duty, candidate), ...(open && { open }) };
   });
   return {

@@ -10,6 +10,7 @@ import {
 import { type End, END_WORDS } from '../valves/index.js';
 import type { Candidate } from './candidate.js';
 import type { Duty } from './duty.js';
+import { oncePerDuty } from './once-per-duty.js';
 
 /** What is known of a valve's assembly at the duty's temperature, and the facts still wanted for the whole. */
 export interface Assembly {
@@ -30,6 +31,27 @@ export interface Assembly {
  * // rating.governing 'press joint', rating.allowablePa 1378951
  */
 export function rateAssembly(duty: Duty, valve: Candidate): Assembly {
+  const { ratingId, points, bodyMaterial, ends } = valve;
+  if (points) return rate(duty, valve);
+  // Valves of one rating, material and ends carry the same: looked up in turn, since a joined key would be made for every valve.
+  const ofRating = within(knownAssemblies(duty), ratingId);
+  const ofMaterial = within(ofRating, bodyMaterial);
+  const ofInlet = within(ofMaterial, ends?.[0]);
+  let assembly = ofInlet.get(ends?.[1]);
+  if (!assembly) ofInlet.set(ends?.[1], (assembly = rate(duty, valve)));
+  return assembly;
+}
+
+type Known<T> = Map<string | undefined, T>;
+const knownAssemblies = oncePerDuty((): Known<Known<Known<Known<Assembly>>>> => new Map());
+
+function within<T>(known: Known<Known<T>>, key: string | undefined): Known<T> {
+  let inner = known.get(key);
+  if (!inner) known.set(key, (inner = new Map()));
+  return inner;
+}
+
+function rate(duty: Duty, valve: Candidate): Assembly {
   const body = bodyPart(duty, valve);
   const parts = [...('name' in body ? [body] : []), ...jointParts(duty, valve)];
   const [first, ...rest] = parts;

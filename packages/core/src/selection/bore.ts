@@ -4,11 +4,13 @@ import { PIPE_FACTS, usualPipe } from '../pipes/index.js';
 import { type MovingColumn, waveSpeedMs } from '../surge/index.js';
 import type { Candidate } from './candidate.js';
 import type { Duty } from './duty.js';
+import { oncePerDuty } from './once-per-duty.js';
 
 /** Inside diameter of the duty's pipe, m: as given, else of the usual pipe of its material and size; undefined where neither is known. */
-export function pipeBoreM({ pipe, dn }: Duty): number | undefined {
-  return pipe?.insideDiameterM ?? (pipe && usualPipe(pipe.material, dn)?.insideM);
-}
+export const pipeBoreM = oncePerDuty(
+  ({ pipe, dn }): number | undefined =>
+    pipe?.insideDiameterM ?? (pipe && usualPipe(pipe.material, dn)?.insideM),
+);
 
 /** Bore of a valve, m: as given; a full port has the pipe's. Undefined where it is not known. */
 export function valveBoreM(duty: Duty, valve: Candidate): number | undefined {
@@ -24,7 +26,7 @@ export function liquidDensityKgM3({ temperatureC }: Duty): number {
  * The liquid column a quick closing would stop: what moves, how fast, how far back.
  * Undefined where flow, bore, run length or wave speed is not known.
  */
-export function movingColumn(duty: Duty): MovingColumn | undefined {
+export const movingColumn = oncePerDuty((duty): MovingColumn | undefined => {
   const boreM = pipeBoreM(duty);
   const lengthM = duty.pipe?.lengthUpstreamM;
   const speed = duty.pipe?.waveSpeedMs ?? usualWaveSpeedMs(duty);
@@ -36,7 +38,7 @@ export function movingColumn(duty: Duty): MovingColumn | undefined {
     velocityMs: pipeVelocityMs(duty.flowM3s, boreM),
     lengthM,
   };
-}
+});
 
 /** Wave speed in the usual pipe of the duty's material and size. */
 function usualWaveSpeedMs(duty: Duty): number | undefined {

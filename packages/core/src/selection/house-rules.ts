@@ -119,13 +119,22 @@ export function houseSides(taken: RecordOf<typeof fields> = {}): HouseSides {
 
 const QUOTE = ' House rule: ';
 
+/** For each side of each rule: itself, and what the others hold. Written once, said of many valves. */
+const QUOTED = Object.fromEntries(
+  Object.entries(HOUSE_RULES).map(([id, { sides }]) => [
+    id,
+    Object.fromEntries(
+      Object.entries(sides).map(([side, says]) => {
+        const others = Object.entries(sides).filter(([other]) => other !== side);
+        return [side, `${QUOTE}${says} Others hold: ${others.map(([, theirs]) => theirs).join(' ')}`];
+      }),
+    ),
+  ]),
+) as Record<HouseRule, Record<string, string>>;
+
 /** A claim followed by the side in force and what the others say. */
 export function withSides<R extends HouseRule>(claim: string, id: R, side: SideOf<R>): string {
-  const sides: Readonly<Record<string, string>> = HOUSE_RULES[id].sides;
-  const others = Object.entries(sides)
-    .filter(([other]) => other !== side)
-    .map(([, says]) => says);
-  return `${claim}${QUOTE}${sides[side]} Others hold: ${others.join(' ')}`;
+  return claim + (QUOTED[id][side] ?? '');
 }
 
 /** The claim of a reason's text alone, and the quoted sides where a house rule decided. */

@@ -12,9 +12,11 @@ export {
   positionDutyInput,
 } from './duty.js';
 export { HOUSE_RULES, type HouseRule, type HouseSides, claimAndSides, houseSides } from './house-rules.js';
-export { type Reason, type Verdict, judgeCandidate } from './judge-candidate.js';
+export { type Judged, type Reason, type Verdict, judgeCandidate } from './judge-candidate.js';
 export { boreRatio, estimatedOpenKv } from './open-kv.js';
 export type { Measured, Rule } from './rule.js';
 export { RULES } from './rules/index.js';
-export { type Selected, type Selection, select } from './select.js';
+export { pricePerYear } from './score.js';
+export { type Scoring, type Selected, type Selection, select } from './select.js';
 export { selectCalculation } from './select-calculation.js';
+export { STANDARD_WEIGHTS, WEIGHTED, type Weights } from './weights.js';

@@ -1,7 +1,7 @@
 import type { Candidate } from './candidate.js';
 import type { Duty } from './duty.js';
 import type { HouseSides } from './house-rules.js';
-import type { Measured, ReasonVerdict } from './rule.js';
+import type { Judgement, Measured, ReasonVerdict } from './rule.js';
 import { RULES } from './rules/index.js';
 
 export type Verdict = 'fits' | 'care' | 'out';
@@ -15,47 +15,79 @@ export interface Reason {
 }
 
 const WEIGHT: Record<ReasonVerdict, number> = { out: 0, care: 1, supports: 2 };
+const weightiestFirst = (a: Reason, b: Reason): number => WEIGHT[a.verdict] - WEIGHT[b.verdict];
+
+/** What the rules say of a valve. */
+export interface Judged {
+  verdict: Verdict;
+  /** What rules out first, then what needs care, then what supports. */
+  reasons: readonly Reason[];
+}
 
 /**
- * Runs the rule table over one valve.
+ * The rule table made ready for one duty: rules that have nothing to say to it are left aside, and a reason without figures is made once,
+ * however many valves it is said of.
  *
  * @param duty  what the position asks
- * @param valve the candidate; a fact that decides and is missing becomes the reason `unknown-<field>`
  * @param sides house rules in force
- * @returns the verdict and its reasons, what rules out first
+ * @returns judges one valve; a fact that decides and is missing becomes the reason `unknown-<field>`
+ *
+ * @example
+ * const judge = judging({ function: 'throttle', ... }, houseSides());
+ * judge({ type: 'gate-solid' }).verdict // 'out'
+ */
+export function judging(duty: Duty, sides: HouseSides): (valve: Candidate) => Judged {
+  const rules = RULES.filter(({ concerns }) => concerns?.(duty) ?? true);
+  const said = new Map<string, Reason>();
+
+  const reasonFor = (rule: string, judgement: Judgement): Reason => {
+    if ('ask' in judgement) return once(`unknown-${judgement.ask}`, 'care', judgement.text);
+    const { verdict, text, measured, houseRule } = judgement;
+    if (!measured && !houseRule) return once(rule, verdict, text);
+    return { rule, verdict, text, ...(measured && { measured }), ...(houseRule && { houseRule }) };
+  };
+  const once = (rule: string, verdict: ReasonVerdict, text: string): Reason => {
+    const before = said.get(text);
+    if (before?.rule === rule) return before;
+    const reason = { rule, verdict, text };
+    said.set(text, reason);
+    return reason;
+  };
+
+  return (valve) => {
+    const reasons: Reason[] = [];
+    for (const rule of rules) {
+      if (rule.applies && !rule.applies(duty, valve)) continue;
+      const judgement = rule.judge(duty, valve, sides);
+      if (!judgement) continue;
+      const reason = reasonFor(rule.id, judgement);
+      // A question that two rules ask is put once.
+      if (!('ask' in judgement) || !reasons.some((before) => before.rule === reason.rule))
+        reasons.push(reason);
+    }
+    if (reasons.length > 1) reasons.sort(weightiestFirst);
+    return { verdict: overall(reasons), reasons };
+  };
+}
+
+/**
+ * Judges one valve for a duty.
+ *
+ * @param duty  what the position asks
+ * @param valve the candidate
+ * @param sides house rules in force
  *
  * @example
  * judgeCandidate({ function: 'throttle', ... }, { type: 'gate-solid' }, houseSides()).verdict // 'out'
  */
-export function judgeCandidate(
-  duty: Duty,
-  valve: Candidate,
-  sides: HouseSides,
-): { verdict: Verdict; reasons: Reason[] } {
-  const reasons: Reason[] = [];
-  for (const rule of RULES) {
-    if (!rule.applies(duty, valve)) continue;
-    const judgement = rule.judge(duty, valve, sides);
-    if (!judgement) continue;
-    if (!('ask' in judgement)) reasons.push({ rule: rule.id, ...judgement });
-    else if (!reasons.some((reason) => reason.rule === `unknown-${judgement.ask}`)) {
-      reasons.push({ rule: `unknown-${judgement.ask}`, verdict: 'care', text: judgement.text });
-    }
-  }
-  reasons.sort((a, b) => WEIGHT[a.verdict] - WEIGHT[b.verdict]);
-  return { verdict: overall(reasons), reasons };
+export function judgeCandidate(duty: Duty, valve: Candidate, sides: HouseSides): Judged {
+  return judging(duty, sides)(valve);
 }
 
-/** The same for a type as such: what is not known of it is not judged. */
-export function judgeType(
-  duty: Duty,
-  type: Candidate['type'],
-  sides: HouseSides,
-): { verdict: Verdict; reasons: Reason[] } {
-  const reasons = judgeCandidate(duty, { type }, sides).reasons.filter(
-    (reason) => !reason.rule.startsWith('unknown-'),
-  );
-  return { verdict: overall(reasons), reasons };
+/** Leaves out what is only not known: for a type as such, of which no details are given. */
+export function withoutQuestions({ reasons }: Judged): Judged {
+  const known = reasons.filter((reason) => !reason.rule.startsWith('unknown-'));
+  return { verdict: overall(known), reasons: known };
 }
 
 function overall(reasons: readonly Reason[]): Verdict {

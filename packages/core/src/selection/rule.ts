@@ -18,7 +18,7 @@ export type Judgement =
   | { ask: keyof Candidate; text: string };
 
 /**
- * One line of the rule table. `applies` is cheap and pure; `judge` gives a judgement, or nothing where the valve simply fits.
+ * One line of the rule table. `concerns` and `applies` are cheap and pure; `judge` gives a judgement, or nothing where the valve simply fits.
  * Texts carry no figures with units: those are in `measured`, shown in the reader's own units.
  */
 export interface Rule {
@@ -26,7 +26,10 @@ export interface Rule {
   group: RuleGroup;
   /** When it speaks, in the words of the page that lists the rules. */
   when: string;
-  applies(duty: Duty, valve: Candidate): boolean;
+  /** Whether it has anything to say to this duty, whatever the valve; to every duty where left out. */
+  concerns?(duty: Duty): boolean;
+  /** Whether it has anything to say of this valve; of every valve where left out. */
+  applies?(duty: Duty, valve: Candidate): boolean;
   judge(duty: Duty, valve: Candidate, sides: HouseSides): Judgement | undefined;
 }
 

@@ -1,56 +1,88 @@
 import type { Candidate } from './candidate.js';
-import type { Reason, Verdict } from './judge-candidate.js';
-
-export interface Judged {
-  valve: Candidate;
-  verdict: Verdict;
-  reasons: readonly Reason[];
-}
+import { easeOfService } from './ease-of-service.js';
+import type { Judged, Reason } from './judge-candidate.js';
+import { STANDARD_WEIGHTS, type Weights } from './weights.js';
 
 const CARE_COSTS = 12;
 const SUPPORT_GIVES = 6;
-const JUDGEMENT_WEIGHT = 0.7;
 const UNKNOWN_PIECES = 4;
 
 /**
  * Scores and ranks what is not ruled out.
  *
- * @param judged valves with their verdicts, in the order given
+ * @param valves  the candidates
+ * @param judged  what the rules say of each, in the same order
+ * @param weights what counts how much; a part whose figure is not known for every valve left counts for none
+ * @param openKvs Kv fully open of each, where it is to count
  * @returns a score 0 to 100 for each (null for `out`), and the indexes of the rest, best first
- * 100 less 12 a care, plus 6 a support, within 0 to 100; blended 70/30 with the price per year of expected life against the cheapest, where
- * every valve left has a price and a life. Ties: fewer pieces, lower price, type id.
+ * Judgement: 100 less 12 a care, plus 6 a support, within 0 to 100. Price: the cheapest year of expected life over this one's. Loss: Kv over
+ * the largest. Service: by how the body opens. Ties: fewer pieces, lower price, type id.
  *
  * @example
- * rank([{ valve: { type: 'ball' }, verdict: 'fits', reasons: [] }]) // { scores: [100], ranked: [0] }
+ * rank([{ type: 'ball' }], [{ verdict: 'fits', reasons: [] }]) // { scores: [100], ranked: [0] }
  */
-export function rank(judged: readonly Judged[]): { scores: (number | null)[]; ranked: number[] } {
-  const left = judged.filter(({ verdict }) => verdict !== 'out');
-  const yearly = left.map(({ valve }) => pricePerYear(valve));
-  const priced = left.length > 0 && yearly.every((price) => price !== undefined);
-  const cheapest = priced ? Math.min(...(yearly as number[])) : undefined;
-  const scores = judged.map(({ valve, verdict, reasons }) => {
-    if (verdict === 'out') return null;
-    const judgement = judgementScore(reasons);
-    const price = pricePerYear(valve);
-    if (cheapest === undefined || price === undefined) return judgement;
-    const value = price === 0 ? 100 : (100 * cheapest) / price;
-    return JUDGEMENT_WEIGHT * judgement + (1 - JUDGEMENT_WEIGHT) * value;
+export function rank(
+  valves: readonly Candidate[],
+  judged: readonly Judged[],
+  weights: Weights = STANDARD_WEIGHTS,
+  openKvs?: readonly (number | undefined)[],
+): { scores: (number | null)[]; ranked: number[] } {
+  const ranked: number[] = [];
+  judged.forEach(({ verdict }, index) => {
+    if (verdict !== 'out') ranked.push(index);
   });
-  const ranked = judged.flatMap(({ verdict }, index) => (verdict === 'out' ? [] : [index]));
-  ranked.sort(
-    (a, b) => (scores[b] ?? 0) - (scores[a] ?? 0) || tie(judged[a]?.valve, judged[b]?.valve) || a - b,
-  );
-  return { scores, ranked };
+  const left = ranked.map((index) => valves[index] as Candidate);
+  const parts: { weight: number; of: number[] | undefined }[] = [
+    { weight: weights.judgement, of: ranked.map((index) => judgementScore(judged[index]?.reasons ?? [])) },
+    { weight: weights.price, of: againstLeast(left.map(pricePerYear)) },
+    { weight: weights.loss, of: againstMost(ranked.map((index) => openKvs?.[index])) },
+    { weight: weights.service, of: left.map(easeOfService) },
+  ];
+  const counting = parts.filter(({ weight, of }) => weight > 0 && of !== undefined);
+  const whole = counting.reduce((sum, { weight }) => sum + weight, 0);
+  const points = new Float64Array(judged.length);
+  for (const { weight, of } of counting) {
+    ranked.forEach((index, place) => {
+      points[index] = (points[index] ?? 0) + (weight * (of?.[place] ?? 0)) / whole;
+    });
+  }
+  const pointsOf = (index: number): number => points[index] ?? 0;
+  ranked.sort((a, b) => pointsOf(b) - pointsOf(a) || tie(valves[a], valves[b]) || a - b);
+  return {
+    scores: judged.map(({ verdict }, index) => (verdict === 'out' ? null : pointsOf(index))),
+    ranked,
+  };
 }
 
 function judgementScore(reasons: readonly Reason[]): number {
-  const count = (verdict: Reason['verdict']): number =>
-    reasons.filter((reason) => reason.verdict === verdict).length;
-  return Math.min(100, Math.max(0, 100 - CARE_COSTS * count('care') + SUPPORT_GIVES * count('supports')));
+  let score = 100;
+  for (const { verdict } of reasons) {
+    if (verdict === 'care') score -= CARE_COSTS;
+    else if (verdict === 'supports') score += SUPPORT_GIVES;
+  }
+  return Math.min(100, Math.max(0, score));
+}
+
+/** Each as 100 times the least over itself; nothing where one is not known. */
+function againstLeast(values: readonly (number | undefined)[]): number[] | undefined {
+  const known = allKnown(values);
+  const least = known?.reduce((low, value) => Math.min(low, value), Infinity);
+  return known?.map((value) => (value === 0 ? 100 : (100 * (least ?? 0)) / value));
+}
+
+/** Each as 100 times itself over the most; nothing where one is not known. */
+function againstMost(values: readonly (number | undefined)[]): number[] | undefined {
+  const known = allKnown(values);
+  const most = known?.reduce((high, value) => Math.max(high, value), 0);
+  return known?.map((value) => (most ? (100 * value) / most : 100));
+}
+
+function allKnown(values: readonly (number | undefined)[]): number[] | undefined {
+  return values.every((value) => value !== undefined) ? [...values] : undefined;
 }
 
 /** Price over the middle of the expected life; undefined where either is not known. */
-function pricePerYear({ unitPrice, lifeYears }: Candidate): number | undefined {
+export function pricePerYear({ unitPrice, lifeYears }: Candidate): number | undefined {
   const [low, high] = lifeYears ?? [];
   if (unitPrice === undefined || low === undefined || high === undefined) return undefined;
   return unitPrice / ((low + high) / 2);

@@ -5,11 +5,13 @@ import { candidateInput } from './candidate.js';
 import { dutyInput } from './duty.js';
 import { houseRulesInput, houseSides } from './house-rules.js';
 import { type Selection, select } from './select.js';
+import { STANDARD_WEIGHTS, weightsInput } from './weights.js';
 
 const input = record({
   duty: dutyInput,
   candidates: optional(list(candidateInput, { most: 20_000 })),
   houseRules: optional(houseRulesInput),
+  weights: optional(weightsInput),
 });
 
 export const selectCalculation = calculation({
@@ -24,6 +26,7 @@ export const selectCalculation = calculation({
   notes: [
     'Without candidates, every type that could serve the function is judged as its generic self.',
     'Rule groups in place: function; medium and material; bore and solids; place and hands.',
+    'weights (judgement, price, loss, service) are proportions; 70, 30, 0, 0 unless given. A part not known for every valve left counts for none.',
     'A fact that decides and is missing gives the reason unknown-<field>, verdict care.',
     ADVICE,
   ],
@@ -40,5 +43,6 @@ export const selectCalculation = calculation({
       },
     ],
   },
-  run: ({ duty, candidates, houseRules }): Selection => select(duty, candidates, houseSides(houseRules)),
+  run: ({ duty, candidates, houseRules, weights }): Selection =>
+    select(duty, candidates, houseSides(houseRules), { weights: weights ?? STANDARD_WEIGHTS }),
 });

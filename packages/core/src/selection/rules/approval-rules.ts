@@ -11,7 +11,7 @@ export const APPROVAL_RULES: readonly Rule[] = [
     id: 'potable-approval',
     group: 'medium-and-material',
     when: 'Drinking water.',
-    applies: ({ medium }) => isPotable(medium),
+    concerns: ({ medium }) => isPotable(medium),
     judge: (_duty, { approvals }) => {
       if (!approvals) return ask('approvals', 'Is it marked for drinking water (NSF/ANSI 61 and 372)?');
       return approvals.includes('potable')
@@ -23,7 +23,7 @@ export const APPROVAL_RULES: readonly Rule[] = [
     id: 'gas-approval',
     group: 'medium-and-material',
     when: 'Fuel gas.',
-    applies: ({ medium }) => isFuelGas(medium),
+    concerns: ({ medium }) => isFuelGas(medium),
     judge: ({ existing }, { approvals }) => {
       if (!approvals)
         return ask('approvals', 'Is it marked for gas (ANSI Z21.15/CSA 9.1 or ASME B16.33/B16.44)?');
@@ -37,7 +37,7 @@ export const APPROVAL_RULES: readonly Rule[] = [
     id: 'fire-indicating',
     group: 'medium-and-material',
     when: 'Shut-off on a sprinkler line: listed, indicating, lockable or supervised, and slow.',
-    applies: (duty) =>
+    concerns: (duty) =>
       duty.medium === 'fire-water' && (duty.function === 'isolate' || duty.function === 'emergency-shutoff'),
     judge: (_duty, valve) => {
       const { approvals, closeTimeS, listedIndicating, type } = valve;

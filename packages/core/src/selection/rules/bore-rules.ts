@@ -35,7 +35,7 @@ export const BORE_RULES: readonly Rule[] = [
     id: 'pass-through',
     group: 'bore-and-solids',
     when: 'A snake, camera or pig goes through.',
-    applies: ({ passThrough }) => passThrough === true,
+    concerns: ({ passThrough }) => passThrough === true,
     judge: (_duty, { type, port }) => {
       const { passes } = valveTypeFacts(type);
       if (isNarrow(port) || passes === undefined)
@@ -50,7 +50,8 @@ export const BORE_RULES: readonly Rule[] = [
     id: 'waste-butterfly',
     group: 'bore-and-solids',
     when: 'Butterfly on raw sewage or slurry.',
-    applies: ({ medium }, { type }) => isRawWaste(medium) && familyOf(type) === 'butterfly',
+    concerns: ({ medium }) => isRawWaste(medium),
+    applies: (_duty, { type }) => familyOf(type) === 'butterfly',
     judge: ({ dn }) =>
       dn < LARGE_DN
         ? ruledOut('The disc stays in the stream: rags hang on it and it no longer shuts.')
@@ -60,7 +61,8 @@ export const BORE_RULES: readonly Rule[] = [
     id: 'waste-gate',
     group: 'bore-and-solids',
     when: 'Gate on raw sewage or slurry.',
-    applies: ({ medium }, { type }) => isRawWaste(medium) && familyOf(type) === 'gate',
+    concerns: ({ medium }) => isRawWaste(medium),
+    applies: (_duty, { type }) => familyOf(type) === 'gate',
     judge: ({ pressurePa }, { type }) => {
       if (type === 'gate-solid') return ruledOut('Solids fill its slot and the wedge no longer seats.');
       if (type === 'gate-resilient')
@@ -81,8 +83,8 @@ export const BORE_RULES: readonly Rule[] = [
     id: 'waste-plug',
     group: 'bore-and-solids',
     when: 'Eccentric plug or full-port ball on raw sewage or slurry.',
-    applies: ({ medium }, { type, port }) =>
-      isRawWaste(medium) && (type === 'plug-eccentric' || (type === 'ball' && port === 'full')),
+    concerns: ({ medium }) => isRawWaste(medium),
+    applies: (_duty, { type, port }) => type === 'plug-eccentric' || (type === 'ball' && port === 'full'),
     judge: (_duty, { type }) =>
       type === 'plug-eccentric'
         ? supports('The plug swings clear of the stream and wipes its seat.')
@@ -92,7 +94,8 @@ export const BORE_RULES: readonly Rule[] = [
     id: 'reduced-port-waste',
     group: 'bore-and-solids',
     when: 'Solids and a port under four fifths of the pipe.',
-    applies: ({ solids }, { type }) => solids !== undefined && solids !== 'none' && !isCheck(type),
+    concerns: ({ solids }) => solids !== undefined && solids !== 'none',
+    applies: (_duty, { type }) => !isCheck(type),
     judge: (duty, valve) => {
       const ratio = boreRatio(duty, valve);
       const narrow = ratio === undefined ? isNarrow(valve.port) : ratio < LEAST_PORT_FOR_SOLIDS;
@@ -110,8 +113,8 @@ export const BORE_RULES: readonly Rule[] = [
     id: 'low-pressure-bore',
     group: 'bore-and-solids',
     when: 'Little pressure to spare, and a valve that costs some.',
-    applies: ({ supplyPressureLow }, { type, port }) =>
-      supplyPressureLow === true && (isNarrow(port) || ['globe', 'stop'].includes(familyOf(type))),
+    concerns: ({ supplyPressureLow }) => supplyPressureLow === true,
+    applies: (_duty, { type, port }) => isNarrow(port) || ['globe', 'stop'].includes(familyOf(type)),
     judge: (duty, valve) => {
       const lossPa = openLossPa(duty, valve);
       const limit = LOSS_SHARE_OUT * duty.pressurePa;
@@ -129,7 +132,8 @@ export const BORE_RULES: readonly Rule[] = [
     id: 'bore-velocity',
     group: 'bore-and-solids',
     when: 'Speed in the bore of building water.',
-    applies: (duty, { type }) => isBuildingWater(duty) && duty.flowM3s !== undefined && !isCheck(type),
+    concerns: (duty) => isBuildingWater(duty) && duty.flowM3s !== undefined,
+    applies: (_duty, { type }) => !isCheck(type),
     judge: (duty, valve) => {
       const boreM = valveBoreM(duty, valve);
       if (boreM === undefined || duty.flowM3s === undefined) return undefined;
@@ -153,7 +157,7 @@ export const BORE_RULES: readonly Rule[] = [
     id: 'oversized-valve',
     group: 'bore-and-solids',
     when: 'Throttling, and the open valve has too small a share of the pressure.',
-    applies: (duty) =>
+    concerns: (duty) =>
       duty.function === 'throttle' &&
       (duty.differentialPa ?? 0) > 0 &&
       MEDIUM_FACTS[duty.medium].family === 'water',

@@ -25,10 +25,9 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'wrong-function',
     group: 'function',
     when: 'The type is not made for what the position asks.',
+    concerns: (duty) => duty.function !== 'non-return',
     applies: (duty, valve) =>
-      !isCheck(valve.type) &&
-      duty.function !== 'non-return' &&
-      !valveTypeFacts(valve.type).serves.includes(duty.function),
+      !isCheck(valve.type) && !valveTypeFacts(valve.type).serves.includes(duty.function),
     judge: (duty, valve) =>
       ruledOut(
         `A ${VALVE_TYPE_FACTS[valve.type].words} valve is not made to ${FUNCTION_WORDS[duty.function]}.`,
@@ -38,7 +37,8 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'gate-no-throttle',
     group: 'function',
     when: 'Any gate, to throttle.',
-    applies: (duty, valve) => duty.function === 'throttle' && familyOf(valve.type) === 'gate',
+    concerns: (duty) => duty.function === 'throttle',
+    applies: (_duty, valve) => familyOf(valve.type) === 'gate',
     judge: () =>
       ruledOut(
         'A gate hangs loose in its slot part way: it chatters and cuts its own seat. Open or shut only.',
@@ -48,7 +48,8 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'plug-taper-no-throttle',
     group: 'function',
     when: 'Taper plug, to throttle.',
-    applies: (duty, valve) => duty.function === 'throttle' && valve.type === 'plug-taper',
+    concerns: (duty) => duty.function === 'throttle',
+    applies: (_duty, valve) => valve.type === 'plug-taper',
     judge: () =>
       ruledOut(
         'Part open, the stream washes the grease off a taper plug and it leaks or seizes. Open or shut only.',
@@ -58,7 +59,8 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'ball-throttle',
     group: 'function',
     when: 'Ball or quarter-turn stop, to throttle.',
-    applies: (duty, valve) => duty.function === 'throttle' && BALLS.includes(valve.type),
+    concerns: (duty) => duty.function === 'throttle',
+    applies: (_duty, valve) => BALLS.includes(valve.type),
     judge: (duty, _valve, sides) => {
       if (duty.fineControl)
         return ruledOut(
@@ -80,12 +82,12 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'globe-throttle',
     group: 'function',
     when: 'Globe family, diaphragm, metering radiator valve, eccentric plug on waste or butterfly on clean water, to throttle.',
+    concerns: (duty) => duty.function === 'throttle',
     applies: (duty, valve) =>
-      duty.function === 'throttle' &&
-      (['globe', 'diaphragm'].includes(familyOf(valve.type)) ||
-        valve.type === 'radiator-metering' ||
-        (valve.type === 'plug-eccentric' && MEDIUM_FACTS[duty.medium].family === 'waste') ||
-        (familyOf(valve.type) === 'butterfly' && valve.type !== 'butterfly-gas-cock' && isClean(duty))),
+      ['globe', 'diaphragm'].includes(familyOf(valve.type)) ||
+      valve.type === 'radiator-metering' ||
+      (valve.type === 'plug-eccentric' && MEDIUM_FACTS[duty.medium].family === 'waste') ||
+      (familyOf(valve.type) === 'butterfly' && valve.type !== 'butterfly-gas-cock' && isClean(duty)),
     judge: (duty, valve) => {
       if (familyOf(valve.type) !== 'butterfly' || !duty.fineControl) {
         return supports(
@@ -105,8 +107,8 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'compression-throttle',
     group: 'function',
     when: 'Compression stop or disc radiator valve, to throttle.',
-    applies: (duty, valve) =>
-      duty.function === 'throttle' && (COMPRESSION.includes(valve.type) || valve.type === 'radiator-disc'),
+    concerns: (duty) => duty.function === 'throttle',
+    applies: (_duty, valve) => COMPRESSION.includes(valve.type) || valve.type === 'radiator-disc',
     judge: (duty) =>
       duty.fineControl
         ? ruledOut(
@@ -118,11 +120,8 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'globe-inline-isolation',
     group: 'function',
     when: 'Globe or compression stop from DN25, as isolation within a run.',
-    applies: (duty, valve) =>
-      duty.function === 'isolate' &&
-      duty.dn >= 25 &&
-      !duty.endOfLine &&
-      ['globe', 'globe-y', 'compression-stop'].includes(valve.type),
+    concerns: (duty) => duty.function === 'isolate' && duty.dn >= 25 && !duty.endOfLine,
+    applies: (_duty, valve) => ['globe', 'globe-y', 'compression-stop'].includes(valve.type),
     judge: (duty) => {
       if (duty.passThrough) return ruledOut('The path turns over the seat: no snake or camera passes.');
       if (duty.reverseFlowPossible)
@@ -138,7 +137,8 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'butterfly-shutoff',
     group: 'function',
     when: 'Butterfly, to shut off.',
-    applies: (duty, valve) => shutsOff(duty) && familyOf(valve.type) === 'butterfly',
+    concerns: shutsOff,
+    applies: (_duty, valve) => familyOf(valve.type) === 'butterfly',
     judge: (_duty, valve, sides) => {
       if (valve.type === 'butterfly-gas-cock') return undefined;
       if (valve.type === 'butterfly-metal')
@@ -155,11 +155,11 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'gate-building-isolation',
     group: 'function',
     when: 'Metal-wedge gate to DN50 in a building, to isolate.',
-    applies: (duty, valve) =>
+    concerns: (duty) =>
       duty.function === 'isolate' &&
       duty.dn <= 50 &&
-      valve.type === 'gate-solid' &&
       !['buried', 'pit', 'outdoors'].includes(duty.place ?? 'indoors'),
+    applies: (_duty, valve) => valve.type === 'gate-solid',
     judge: (duty, _valve, sides) => {
       const side = sides['gate-life'];
       if (side === 'exercised' && (duty.operatedPerYear ?? 0) >= 1) return undefined;
@@ -178,7 +178,8 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'emergency-quarter-turn',
     group: 'function',
     when: 'Many-turn type, to shut off in an emergency.',
-    applies: (duty, valve) => duty.function === 'emergency-shutoff' && isManyTurn(valve.type),
+    concerns: (duty) => duty.function === 'emergency-shutoff',
+    applies: (_duty, valve) => isManyTurn(valve.type),
     judge: (duty) =>
       duty.dn <= 50
         ? ruledOut('In an emergency it must shut at one move: a quarter turn, not a spin of the wheel.')
@@ -190,7 +191,8 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'see-position',
     group: 'function',
     when: 'The position must be seen or locked.',
-    applies: (duty, { type }) => isHandled(type) && (duty.mustSeePosition === true || duty.lockout === true),
+    concerns: (duty) => duty.mustSeePosition === true || duty.lockout === true,
+    applies: (_duty, { type }) => isHandled(type),
     judge: (duty, valve) => {
       const lock = takesLock(valve);
       if (duty.lockout && lock === false)
@@ -218,7 +220,7 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'check-not-backflow-preventer',
     group: 'function',
     when: 'Reverse flow on drinking water with a hazard beyond.',
-    applies: (duty) =>
+    concerns: (duty) =>
       duty.function === 'non-return' && isPotable(duty.medium) && duty.crossConnection === true,
     judge: () =>
       ruledOut(

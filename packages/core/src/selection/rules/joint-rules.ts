@@ -9,8 +9,11 @@ const COPPER_ALLOYS = ['brass', 'dzr-brass', 'plated-brass', 'bronze'];
 const NPT: readonly End[] = ['fip', 'mip'];
 const BSP: readonly End[] = ['bspp', 'bspt'];
 
-const has = ({ ends = [] }: Candidate, ...wanted: readonly End[]): boolean =>
-  ends.some((end) => wanted.includes(end));
+const TORCHLESS: readonly End[] = ['press', ...NPT];
+
+const has = ({ ends }: Candidate, wanted: End): boolean => ends?.includes(wanted) ?? false;
+const hasAny = ({ ends }: Candidate, wanted: readonly End[]): boolean =>
+  ends?.some((end) => wanted.includes(end)) ?? false;
 const isSoftSeated = (valve: Candidate): boolean => {
   const known = closingMaterials(valve);
   return known.length > 0
@@ -25,7 +28,7 @@ export const JOINT_RULES: readonly Rule[] = [
     group: 'place-and-hands',
     when: 'Soldered ends beside a soft seat, or a joint without a torch where people are.',
     applies: ({ occupied }, valve) =>
-      (has(valve, 'sweat') && isSoftSeated(valve)) || (occupied === true && has(valve, 'press', ...NPT)),
+      (has(valve, 'sweat') && isSoftSeated(valve)) || (occupied === true && hasAny(valve, TORCHLESS)),
     judge: ({ occupied, place }, valve) => {
       if (!has(valve, 'sweat'))
         return supports('No torch is needed: nothing burns, and a wet line does not matter.');
@@ -63,10 +66,9 @@ export const JOINT_RULES: readonly Rule[] = [
     id: 'galvanic',
     group: 'place-and-hands',
     when: 'Copper alloy on steel pipe in a wet line.',
-    applies: ({ medium, pipe }, { bodyMaterial = '' }) =>
-      isLiquid(medium) &&
-      COPPER_ALLOYS.includes(bodyMaterial) &&
-      (pipe?.material === 'steel' || pipe?.material === 'galvanised'),
+    concerns: ({ medium, pipe }) =>
+      isLiquid(medium) && (pipe?.material === 'steel' || pipe?.material === 'galvanised'),
+    applies: (_duty, { bodyMaterial = '' }) => COPPER_ALLOYS.includes(bodyMaterial),
     judge: (_duty, { bodyMaterial = 'brass' }) =>
       care(`The steel rusts where it meets ${BODY_WORDS[bodyMaterial]}: put a dielectric fitting between.`),
   },
@@ -74,17 +76,16 @@ export const JOINT_RULES: readonly Rule[] = [
     id: 'thread-family',
     group: 'place-and-hands',
     when: 'BSP threads among NPT.',
-    applies: (_duty, valve) => has(valve, ...BSP),
+    applies: (_duty, valve) => hasAny(valve, BSP),
     judge: () => ruledOut('BSP starts into NPT and then leaks: only with a listed adapter.'),
   },
   {
     id: 'plastic-female-thread',
     group: 'place-and-hands',
     when: 'Plain plastic female threads on metal pipe.',
-    applies: ({ pipe }, valve) =>
-      (valve.bodyMaterial === 'pvc' || valve.bodyMaterial === 'cpvc') &&
-      has(valve, 'fip') &&
-      ['steel', 'galvanised', 'stainless', 'copper'].includes(pipe?.material ?? ''),
+    concerns: ({ pipe }) => ['steel', 'galvanised', 'stainless', 'copper'].includes(pipe?.material ?? ''),
+    applies: (_duty, valve) =>
+      (valve.bodyMaterial === 'pvc' || valve.bodyMaterial === 'cpvc') && has(valve, 'fip'),
     judge: () =>
       care(
         'A metal male thread splits a plain plastic female: take reinforced female ends, or a plastic male.',

@@ -25,23 +25,24 @@ export const MATERIAL_RULES: readonly Rule[] = [
     id: 'gas-elastomer',
     group: 'medium-and-material',
     when: 'EPDM in fuel gas.',
-    applies: ({ medium }, valve) => isFuelGas(medium) && closingMaterials(valve).includes('epdm'),
+    concerns: ({ medium }) => isFuelGas(medium),
+    applies: (_duty, valve) => closingMaterials(valve).includes('epdm'),
     judge: () => ruledOut('Fuel gas swells EPDM until it no longer seals.'),
   },
   {
     id: 'plastic-gas-air',
     group: 'medium-and-material',
     when: 'PVC or CPVC with a gas or compressed air.',
-    applies: ({ medium }, { bodyMaterial }) =>
-      isGas(medium) && (bodyMaterial === 'pvc' || bodyMaterial === 'cpvc'),
+    concerns: ({ medium }) => isGas(medium),
+    applies: (_duty, { bodyMaterial }) => bodyMaterial === 'pvc' || bodyMaterial === 'cpvc',
     judge: () => ruledOut('Plastic under gas stores energy and shatters.'),
   },
   {
     id: 'vapour-metering',
     group: 'medium-and-material',
     when: 'Vapour steam, to throttle, other than with a metering or needle valve.',
-    applies: ({ medium, function: asked }, { type }) =>
-      medium === 'steam-vapour' && asked === 'throttle' && type !== 'radiator-metering' && type !== 'needle',
+    concerns: ({ medium, function: asked }) => medium === 'steam-vapour' && asked === 'throttle',
+    applies: (_duty, { type }) => type !== 'radiator-metering' && type !== 'needle',
     judge: ({ fineControl }) =>
       fineControl
         ? ruledOut(
@@ -53,15 +54,16 @@ export const MATERIAL_RULES: readonly Rule[] = [
     id: 'steam-ball-throttle',
     group: 'medium-and-material',
     when: 'Ball on steam, to throttle.',
-    applies: ({ medium, function: asked }, { type }) =>
-      MEDIUM_FACTS[medium].family === 'steam' && asked === 'throttle' && familyOf(type) === 'ball',
+    concerns: ({ medium, function: asked }) =>
+      MEDIUM_FACTS[medium].family === 'steam' && asked === 'throttle',
+    applies: (_duty, { type }) => familyOf(type) === 'ball',
     judge: () => ruledOut('Throttled steam cuts a ball’s seats.'),
   },
   {
     id: 'dezincification',
     group: 'medium-and-material',
     when: 'Water that dezincifies.',
-    applies: ({ aggressiveToBrass, medium }) =>
+    concerns: ({ aggressiveToBrass, medium }) =>
       aggressiveToBrass === true && MEDIUM_FACTS[medium].family === 'water',
     judge: (_duty, { bodyMaterial }) => {
       if (!bodyMaterial)
@@ -79,11 +81,9 @@ export const MATERIAL_RULES: readonly Rule[] = [
     id: 'hard-water-multi-turn',
     group: 'medium-and-material',
     when: 'Hard water, a many-turn type moved less than twice a year.',
-    applies: (duty, { type }) =>
-      duty.hardWater === true &&
-      isManyTurn(type) &&
-      duty.operatedPerYear !== undefined &&
-      duty.operatedPerYear < 2,
+    concerns: (duty) =>
+      duty.hardWater === true && duty.operatedPerYear !== undefined && duty.operatedPerYear < 2,
+    applies: (_duty, { type }) => isManyTurn(type),
     judge: (duty) =>
       duty.function === 'emergency-shutoff'
         ? ruledOut('Scale locks a many-turn valve that is not moved: it will not shut when it must.')
@@ -95,6 +95,7 @@ export const MATERIAL_RULES: readonly Rule[] = [
     id: 'washer-life',
     group: 'medium-and-material',
     when: 'Chloramine or old rubber.',
+    concerns: ({ chloramine, existing }) => chloramine === true || existing === true,
     applies: ({ chloramine, existing }, valve) =>
       (chloramine === true && (hasWasher(valve) || familyOf(valve.type) === 'ball')) ||
       (existing === true &&
@@ -131,7 +132,7 @@ export const MATERIAL_RULES: readonly Rule[] = [
     id: 'corrosive-metal',
     group: 'medium-and-material',
     when: 'Corrosive liquid.',
-    applies: ({ medium }) => medium === 'corrosive-liquid',
+    concerns: ({ medium }) => medium === 'corrosive-liquid',
     judge: (_duty, { bodyMaterial }) => {
       if (!bodyMaterial) return ask('bodyMaterial', 'What is the body made of? The liquid decides.');
       if (BRASSES.includes(bodyMaterial) || IRONS.includes(bodyMaterial))
@@ -145,7 +146,7 @@ export const MATERIAL_RULES: readonly Rule[] = [
     id: 'oxidiser',
     group: 'medium-and-material',
     when: 'Oxidiser gas.',
-    applies: ({ medium }) => medium === 'oxidiser-gas',
+    concerns: ({ medium }) => medium === 'oxidiser-gas',
     judge: () =>
       care('Cleaned for the service, to a licensed design; where gases mix, a check on both legs.'),
   },

@@ -23,7 +23,8 @@ export const PLACE_RULES: readonly Rule[] = [
     id: 'buried',
     group: 'place-and-hands',
     when: 'Buried.',
-    applies: ({ place }, { type }) => place === 'buried' && isHandled(type),
+    concerns: ({ place }) => place === 'buried',
+    applies: (_duty, { type }) => isHandled(type),
     judge: (_duty, { operator, stem }) => {
       if (stem === 'os-y' || stem === 'rising')
         return ruledOut('A rising stem can not be buried: the soil holds it.');
@@ -55,8 +56,8 @@ export const PLACE_RULES: readonly Rule[] = [
     id: 'tamper',
     group: 'place-and-hands',
     when: 'The public or animals reach it.',
-    applies: ({ publicAccess, livestock }, { type }) =>
-      isHandled(type) && (publicAccess === true || livestock === true),
+    concerns: ({ publicAccess, livestock }) => publicAccess === true || livestock === true,
+    applies: (_duty, { type }) => isHandled(type),
     judge: ({ livestock, place }, valve) => {
       if (valve.operator === undefined) return ask('operator', 'Others can reach it: which handle has it?');
       if (KEYED.includes(valve.operator) || takesLock(valve)) return undefined;
@@ -69,7 +70,7 @@ export const PLACE_RULES: readonly Rule[] = [
     id: 'end-of-line',
     group: 'place-and-hands',
     when: 'It must hold with the pipe beyond taken off.',
-    applies: ({ endOfLine }) => endOfLine === true,
+    concerns: ({ endOfLine }) => endOfLine === true,
     judge: (_duty, { ends = [], pieces, bodyMaterial }) => {
       if (ends.includes('wafer'))
         return ruledOut(
@@ -87,7 +88,8 @@ export const PLACE_RULES: readonly Rule[] = [
     id: 'serviceable',
     group: 'place-and-hands',
     when: 'It is taken apart to clean or repair.',
-    applies: ({ serviceable }, { type }) => serviceable === true && type === 'ball',
+    concerns: ({ serviceable }) => serviceable === true,
+    applies: (_duty, { type }) => type === 'ball',
     judge: (_duty, { pieces }) => {
       if (pieces === undefined)
         return ask('pieces', 'It will be taken apart: in how many pieces is its body?');
@@ -101,8 +103,8 @@ export const PLACE_RULES: readonly Rule[] = [
     id: 'separable-body',
     group: 'place-and-hands',
     when: 'Two-piece body threaded into pipe that will be unscrewed.',
-    applies: ({ serviceable }, { pieces, ends = [] }) =>
-      serviceable === true && pieces === 2 && (ends.includes('fip') || ends.includes('mip')),
+    concerns: ({ serviceable }) => serviceable === true,
+    applies: (_duty, { pieces, ends = [] }) => pieces === 2 && (ends.includes('fip') || ends.includes('mip')),
     judge: () =>
       care('A wrench on the wrong end unscrews the body instead of the pipe: hold it by the pipe’s own end.'),
   },
@@ -110,7 +112,8 @@ export const PLACE_RULES: readonly Rule[] = [
     id: 'gas-reach',
     group: 'place-and-hands',
     when: 'Gas shut-off away from its appliance.',
-    applies: ({ medium, distanceToApplianceM }) => isFuelGas(medium) && (distanceToApplianceM ?? 0) > REACH_M,
+    concerns: ({ medium, distanceToApplianceM }) =>
+      isFuelGas(medium) && (distanceToApplianceM ?? 0) > REACH_M,
     judge: ({ distanceToApplianceM = 0 }) =>
       care('Most codes want it within reach of the appliance, in the same room. The local code decides.', {
         value: distanceToApplianceM,
@@ -122,14 +125,16 @@ export const PLACE_RULES: readonly Rule[] = [
     id: 'taper-plug-new',
     group: 'place-and-hands',
     when: 'Taper plug, new work.',
-    applies: ({ existing }, { type }) => type === 'plug-taper' && !existing,
+    concerns: ({ existing }) => !existing,
+    applies: (_duty, { type }) => type === 'plug-taper',
     judge: () => ruledOut('A ground key leaks once its grease is gone: not for new work.'),
   },
   {
     id: 'taper-plug-existing',
     group: 'place-and-hands',
     when: 'Taper plug, in service.',
-    applies: ({ existing }, { type }) => type === 'plug-taper' && existing === true,
+    concerns: ({ existing }) => existing === true,
+    applies: (_duty, { type }) => type === 'plug-taper',
     judge: () =>
       care(
         'Try that it turns, test it for leaks and recommend its replacement. If it does not turn it must not stay in service.',
@@ -139,8 +144,9 @@ export const PLACE_RULES: readonly Rule[] = [
     id: 'old-gate-hands-off',
     group: 'place-and-hands',
     when: 'Metal-wedge gate in service that nobody has turned.',
-    applies: ({ existing, operatedPerYear }, { type }) =>
-      existing === true && type === 'gate-solid' && (operatedPerYear ?? 0) < UNEXERCISED_PER_YEAR,
+    concerns: ({ existing, operatedPerYear }) =>
+      existing === true && (operatedPerYear ?? 0) < UNEXERCISED_PER_YEAR,
+    applies: (_duty, { type }) => type === 'gate-solid',
     judge: (_duty, _valve, sides) => {
       const side = sides['old-gates'];
       return {

@@ -1,6 +1,13 @@
 import { MEDIUM_FACTS, isSteam } from '../../media/index.js';
 import { pipeVelocityMs } from '../../loss/index.js';
-import { type SeatMaterial, SEAT_LIMIT_C, SEAT_WORDS, familyOf, valveTypeFacts } from '../../valves/index.js';
+import {
+  type SeatMaterial,
+  SEAT_LIMIT_C,
+  SEAT_MATERIALS,
+  SEAT_WORDS,
+  familyOf,
+  valveTypeFacts,
+} from '../../valves/index.js';
 import { rateAssembly } from '../assembly.js';
 import { valveBoreM } from '../bore.js';
 import type { Candidate } from '../candidate.js';
@@ -22,9 +29,21 @@ export function closingField({ type }: Candidate): 'seatMaterial' | 'discMateria
 }
 
 /** Seat and disc, as far as they are known. */
-export function closingMaterials({ seatMaterial, discMaterial }: Candidate): SeatMaterial[] {
-  return [seatMaterial, discMaterial].filter((material) => material !== undefined);
+export function closingMaterials({ seatMaterial, discMaterial }: Candidate): readonly SeatMaterial[] {
+  if (seatMaterial && discMaterial) return [seatMaterial, discMaterial];
+  const only = seatMaterial ?? discMaterial;
+  return only ? ALONE[only] : NONE;
 }
+
+/** Asked of every valve of a catalogue by several rules: no list is made anew. */
+const NONE: readonly SeatMaterial[] = [];
+const ALONE = Object.fromEntries(
+  SEAT_MATERIALS.map((material) => [material, [material]]),
+) as unknown as Readonly<Record<SeatMaterial, readonly SeatMaterial[]>>;
+
+/** Where a seat or disc gives up; unnamed rubber is taken as the best of them, and asked for. */
+const limitC = (material: SeatMaterial): number =>
+  material === 'rubber' ? HOTTEST_RUBBER_LIMIT_C : SEAT_LIMIT_C[material];
 
 const ASK_RATING = {
   ratingId: 'What does it carry at this temperature and size? Read its tag or sheet.',
@@ -37,7 +56,6 @@ export const PRESSURE_RULES: readonly Rule[] = [
     id: 'rating',
     group: 'medium-and-material',
     when: 'Pressure against the weakest of body and joints at the temperature.',
-    applies: () => true,
     judge: (duty, valve) => {
       const { rating, missing } = rateAssembly(duty, valve);
       if (rating?.verdict === 'not-rated')
@@ -62,18 +80,19 @@ export const PRESSURE_RULES: readonly Rule[] = [
     id: 'seat-temperature',
     group: 'medium-and-material',
     when: "Temperature against the seat's or disc's limit.",
-    applies: () => true,
     judge: ({ temperatureC }, valve) => {
       const known = closingMaterials(valve);
-      const limits = known.map((material) => ({
-        material,
-        limit: material === 'rubber' ? HOTTEST_RUBBER_LIMIT_C : SEAT_LIMIT_C[material],
-      }));
-      const weakest = limits.sort((a, b) => a.limit - b.limit)[0];
-      if (weakest && temperatureC > weakest.limit) {
+      const [first, second] = known;
+      const weakest = first && second && limitC(second) < limitC(first) ? second : first;
+      const limit = weakest ? limitC(weakest) : Infinity;
+      if (weakest && temperatureC > limit) {
         return ruledOut(
-          `Past its limit a ${SEAT_WORDS[weakest.material]} seat swells and the valve can not be turned.`,
-          { value: temperatureC, limit: weakest.limit, unit: 'C' },
+          `Past its limit a ${SEAT_WORDS[weakest]} seat swells and the valve can not be turned.`,
+          {
+            value: temperatureC,
+            limit,
+            unit: 'C',
+          },
         );
       }
       if (known.includes('rubber') && temperatureC >= COOLEST_RUBBER_LIMIT_C - NEAR_SEAT_LIMIT_C) {
@@ -86,10 +105,14 @@ export const PRESSURE_RULES: readonly Rule[] = [
       ) {
         return ask(closingField(valve), 'What does it close on? At this temperature the seat decides.');
       }
-      if (!weakest || temperatureC < weakest.limit - NEAR_SEAT_LIMIT_C) return undefined;
+      if (!weakest || temperatureC < limit - NEAR_SEAT_LIMIT_C) return undefined;
       return care(
-        `Close to what a ${SEAT_WORDS[weakest.material]} seat stands: expect a stiff handle and a short life.`,
-        { value: temperatureC, limit: weakest.limit, unit: 'C' },
+        `Close to what a ${SEAT_WORDS[weakest]} seat stands: expect a stiff handle and a short life.`,
+        {
+          value: temperatureC,
+          limit,
+          unit: 'C',
+        },
       );
     },
   },
@@ -97,7 +120,7 @@ export const PRESSURE_RULES: readonly Rule[] = [
     id: 'wash-pressure',
     group: 'medium-and-material',
     when: 'High-pressure wash: ten per cent over the machine, and a bore for the flow.',
-    applies: ({ medium }) => medium === 'wash-water-high-pressure',
+    concerns: ({ medium }) => medium === 'wash-water-high-pressure',
     judge: (duty, valve) => {
       const { rating, missing } = rateAssembly(duty, valve);
       const measured = rating && ({ value: duty.pressurePa, limit: rating.allowablePa, unit: 'Pa' } as const);
@@ -125,7 +148,7 @@ export const PRESSURE_RULES: readonly Rule[] = [
     id: 'steam-rubber',
     group: 'medium-and-material',
     when: 'Rubber on steam.',
-    applies: ({ medium }) => isSteam(medium),
+    concerns: ({ medium }) => isSteam(medium),
     judge: ({ medium }, valve) => {
       const known = closingMaterials(valve);
       const gone = known.find((material) => material === 'nbr' || material === 'neoprene');

@@ -15,8 +15,8 @@ export const SLAM_SHUT: Rule = {
   id: 'slam-shut',
   group: 'function',
   when: 'Quarter-turn handle on a liquid line whose flow and run are known.',
-  applies: (duty, valve) =>
-    isLiquid(duty.medium) && isSnapHandle(valve) !== false && movingColumn(duty) !== undefined,
+  concerns: (duty) => isLiquid(duty.medium) && movingColumn(duty) !== undefined,
+  applies: (_duty, valve) => isSnapHandle(valve) !== false,
   judge: (duty, valve) => {
     const column = movingColumn(duty);
     const rating = rateAssembly(duty, valve).rating;
