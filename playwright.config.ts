@@ -21,6 +21,8 @@ export default defineConfig({
   use: {
     baseURL: `http://localhost:${PORT}`,
     trace: 'off',
+    // Each page starts without what an earlier one kept; offline.spec.ts lets it in again.
+    serviceWorkers: 'block',
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
       executablePath: process.env.GREVIK_CHROMIUM ?? '/usr/bin/chromium',

@@ -84,15 +84,27 @@ test('the switch turns every figure at once and loses nothing', async ({ page })
   expect(await text()).toBe(us);
 });
 
-test('somebody else’s change in between is said, and nothing is overwritten', async ({ page, context }) => {
+test('two change one position at once: both are shown, and merged fact by fact', async ({
+  page,
+  context,
+}) => {
   await openPosition(page, 'CW-111');
   const other = await context.newPage();
-  await openPosition(other, 'CW-111');
+  await other.goto(page.url());
   await type(other, 'pressure', '66 psi');
-  await expect(word(other, 'pressure')).toHaveText('66 psi');
+  await type(other, 'temperature', '55 F');
+  await expect(word(other, 'temperature')).toHaveText('55 °F');
   await type(page, 'pressure', '61 psi');
-  await expect(page.getByRole('dialog').getByText('CW-111 was changed meanwhile')).toBeVisible();
-  await expect(page.getByRole('textbox', { name: 'pressure' })).toHaveValue('61 psi');
-  await page.keyboard.press('Escape');
-  await expect(word(page, 'pressure')).toHaveText('66 psi');
+  const dialog = page.getByRole('dialog', { name: 'CW-111 was changed meanwhile' });
+  await expect(dialog.getByRole('row', { name: /^pressure/ })).toContainText('both changed it61 psi66 psi');
+  await expect(dialog.getByRole('button', { name: 'Save as chosen' })).toBeDisabled();
+  await dialog.getByRole('radio').first().check();
+  await dialog.getByRole('button', { name: 'Save as chosen' }).click();
+  await expect(dialog).toBeHidden();
+  await expect(word(page, 'pressure')).toHaveText('61 psi');
+  await expect(word(page, 'temperature')).toHaveText('55 °F');
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: '66 psi → 61 psi' }).first()).toContainText(
+    'Maren Tolvik',
+  );
 });

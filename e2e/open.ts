@@ -1,8 +1,21 @@
 import { type Locator, type Page, expect } from '@playwright/test';
 
-/** Opens the demo job as a person does, and walks to a position of its domestic cold line. */
-export async function openPosition(page: Page, tag: string): Promise<void> {
+/** Comes in by the demo door. */
+export async function lookAround(page: Page, role = 'owner'): Promise<void> {
   await page.goto('/');
+  const door = role === 'owner' ? 'Look around with the demo company' : `as ${role}`;
+  await page.getByRole('button', { name: door }).click();
+  await expect(page.getByRole('button', { name: `${role} at` })).toBeVisible();
+}
+
+/** Opens the demo job as a person does, and walks to a position of its domestic cold line. */
+export async function openPosition(page: Page, tag: string, role = 'owner'): Promise<void> {
+  await lookAround(page, role);
+  await walkTo(page, tag);
+}
+
+/** From the list of jobs to a position of the demo job's domestic cold line. */
+export async function walkTo(page: Page, tag: string): Promise<void> {
   await page.getByRole('link', { name: 'Tarn Quay terminal' }).click();
   await strip(page).locator(`[data-tag="${tag}"]`).click();
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();

@@ -9,8 +9,21 @@ import { expect, test } from '@playwright/test';
 const ROOT = join(import.meta.dirname, '..');
 const PORT = '4398';
 const data = join(tmpdir(), `grevik-start-${randomBytes(4).toString('hex')}`);
-const api = (path: string, init?: RequestInit): Promise<Response> =>
-  fetch(`http://localhost:${PORT}/api/${path}`, init);
+let cookie = '';
+const api = (path: string, body?: object): Promise<Response> =>
+  fetch(`http://localhost:${PORT}/api/${path}`, {
+    headers: { cookie, 'content-type': 'application/json' },
+    ...(body && { method: 'POST', body: JSON.stringify(body) }),
+  });
+
+/** Comes in by a door and keeps the cookie, as a browser would. */
+async function enter(door: string, body: object): Promise<void> {
+  const answer = await api(`session/${door}`, body);
+  cookie = answer.headers.get('set-cookie')?.split(';')[0] ?? '';
+  expect(answer.ok).toBe(true);
+}
+const jobNames = async (): Promise<string[]> =>
+  ((await (await api('jobs')).json()) as { name: string }[]).map(({ name }) => name);
 
 interface Run {
   child: ChildProcess;
@@ -44,15 +57,8 @@ test.afterAll(() => rmSync(data, { recursive: true, force: true }));
 test('starts, keeps what was entered over a second start under 10 s, and stops cleanly on both signals', async () => {
   const first = start();
   await ready(first);
-  expect(
-    (
-      await api('jobs', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: '{"name":"Kept job"}',
-      })
-    ).status,
-  ).toBe(201);
+  await enter('demo', { role: 'owner' });
+  expect((await api('jobs', { name: 'Kept job' })).status).toBe(201);
   await stop(first, 'SIGINT');
   await expect(api('health')).rejects.toThrow();
 
@@ -60,8 +66,8 @@ test('starts, keeps what was entered over a second start under 10 s, and stops c
   const second = start();
   await ready(second);
   expect(Date.now() - before).toBeLessThan(10_000);
-  const jobs = (await (await api('jobs')).json()) as { name: string }[];
-  expect(jobs.map(({ name }) => name)).toEqual(['Kept job', 'Tarn Quay terminal']);
+  // The cookie of before the stop still opens the door: sessions are kept.
+  expect(await jobNames()).toEqual(['Kept job', 'Tarn Quay terminal']);
   await stop(second, 'SIGTERM');
   expect(second.said().trim().split('\n')).toHaveLength(1);
 });
@@ -83,8 +89,52 @@ test('recovers after everything was killed, and --empty shows no demo data', asy
     .toBe('gone');
   const empty = start(['--empty']);
   await ready(empty);
-  expect(await (await api('jobs')).json()).toEqual([]);
+  cookie = '';
+  expect(await (await api('session')).json()).toEqual({ session: null, doors: { demo: false } });
+  const owner = { name: 'Tove Aldous', email: 'tove@works.example', password: 'lantern over the quay' };
+  await enter('company', { ...owner, company: 'Quay works' });
+  expect(await jobNames()).toEqual([]);
   await stop(empty, 'SIGTERM');
+});
+
+/** Runs a command of the project to its end. */
+async function command(name: string, ...args: string[]): Promise<{ code: number | null; said: string }> {
+  const child = spawn('node', [`tools/${name}.mjs`, ...args], {
+    cwd: ROOT,
+    env: { ...process.env, GREVIK_DATA_DIR: data },
+  });
+  let said = '';
+  for (const stream of [child.stdout, child.stderr])
+    stream.on('data', (chunk: Buffer) => (said += chunk.toString()));
+  const code = await new Promise<number | null>((resolve) => child.once('exit', resolve));
+  return { code, said };
+}
+
+test('a backup taken while it runs brings back what was there then', async () => {
+  const file = join(data, '..', `${PORT}-${process.pid}.backup`);
+  const running = start();
+  await ready(running);
+  await enter('demo', { role: 'owner' });
+  const before = await jobNames();
+  expect(await command('backup', file)).toMatchObject({
+    code: 0,
+    said: expect.stringContaining('Kept in') as unknown,
+  });
+  expect((await command('backup', file)).said).toContain('is there already');
+  expect((await api('jobs', { name: 'Entered after' })).status).toBe(201);
+  expect((await command('restore', file, '--replace')).said).toContain('runs on');
+  await stop(running, 'SIGTERM');
+
+  expect((await command('restore', file)).said).toContain('--replace');
+  writeFileSync(`${file}.cut`, 'not whole');
+  expect((await command('restore', `${file}.cut`, '--replace')).said).toContain('Nothing was changed');
+  expect(await command('restore', file, '--replace')).toMatchObject({ code: 0 });
+  const again = start();
+  await ready(again);
+  expect(await jobNames()).toEqual(before);
+  await stop(again, 'SIGTERM');
+  rmSync(file);
+  rmSync(`${file}.cut`);
 });
 
 for (const [what, args, env, sentence] of [

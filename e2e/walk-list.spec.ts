@@ -1,13 +1,13 @@
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
-import { strip } from './open.js';
+import { lookAround, strip } from './open.js';
 
 const SAMPLE = join(import.meta.dirname, 'fixtures/walk-list.csv');
 
 test('a list typed on site is looked at row by row and goes in together, into a new job', async ({
   page,
 }) => {
-  await page.goto('/');
+  await lookAround(page);
   await page.getByRole('textbox', { name: 'Name' }).fill('Harbour sheds');
   await page.getByRole('button', { name: 'Start it' }).click();
   await expect(page.getByRole('heading', { name: 'Bring a walk list' })).toBeVisible();
@@ -33,7 +33,7 @@ test('a list typed on site is looked at row by row and goes in together, into a 
 });
 
 test('the same list a second time adds nothing', async ({ page }) => {
-  await page.goto('/');
+  await lookAround(page);
   await page.getByRole('link', { name: 'Harbour sheds' }).click();
   await page.getByRole('link', { name: 'Walk' }).click();
   await page.locator('input[type=file]').setInputFiles(SAMPLE);
@@ -47,7 +47,7 @@ test('the same list a second time adds nothing', async ({ page }) => {
 test('a sheet that is no walk list says which columns are missing, and keeps what was pasted', async ({
   page,
 }) => {
-  await page.goto('/');
+  await lookAround(page);
   await page.getByRole('link', { name: 'Harbour sheds' }).click();
   await page.getByRole('link', { name: 'Walk' }).click();
   await page.getByRole('textbox', { name: 'Walk list' }).fill('tag,size\nA,1');

@@ -19,7 +19,8 @@ await endingPlainly(async () => {
     const tool = join(bin, 'pg_restore');
     // Read to its end first: a file that is cut or not a backup changes nothing.
     const { code: unreadable } = await run(tool, ['--file=/dev/null', file]);
-    if (unreadable !== 0) throw new PlainFailure(`${file} is not a whole backup of Grevik. Nothing was changed.`);
+    if (unreadable !== 0)
+      throw new PlainFailure(`${file} is not a whole backup of Grevik. Nothing was changed.`);
     const { code, output } = await run(tool, [
       '--clean',
       '--if-exists',

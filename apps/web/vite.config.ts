@@ -1,8 +1,30 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 
 export default defineConfig({
-  plugins: [react()],
+  plugins: [
+    react(),
+    VitePWA({
+      registerType: 'prompt',
+      injectRegister: null,
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//],
+      },
+      manifest: {
+        name: 'Grevik',
+        short_name: 'Grevik',
+        description:
+          'Working tool of a plumbing or waterworks contractor who chooses, orders and keeps valves.',
+        theme_color: '#1d2b45',
+        background_color: '#eceae3',
+        display: 'standalone',
+        icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
+      },
+    }),
+  ],
   resolve: { conditions: ['source', 'module', 'browser', 'development|production'] },
   server: { proxy: { '/api': `http://127.0.0.1:${process.env.PORT ?? 4310}` } },
   build: { sourcemap: false, target: 'es2022', chunkSizeWarningLimit: 900 },

@@ -10,6 +10,7 @@ import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router/dom';
 import { router } from './router';
+import { NewerVersion } from './shell/NewerVersion';
 import { makeStore } from './store/store';
 import { theme } from './theme';
 
@@ -19,13 +20,14 @@ if (!root) throw new Error('the page has no root');
 createRoot(root).render(
   <StrictMode>
     <Provider store={makeStore()}>
-      <ThemeProvider theme={theme}>
+      <ThemeProvider theme={theme} defaultMode="system">
         <SnackbarProvider
           anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}
           autoHideDuration={8000}
           maxSnack={2}
         >
           <RouterProvider router={router} />
+          <NewerVersion />
         </SnackbarProvider>
       </ThemeProvider>
     </Provider>

@@ -1,32 +1,53 @@
-import { createBrowserRouter } from 'react-router';
-import { JobsPage } from './jobs/JobsPage';
-import { LineUpPage } from './line-up/LineUpPage';
-import { SchedulePage } from './schedule/SchedulePage';
+import { type ComponentType } from 'react';
+import { type RouteObject, createBrowserRouter } from 'react-router';
+import { SignedIn } from './people/SignedIn';
 import { Broken } from './shell/Broken';
 import { FirstLine } from './shell/FirstLine';
 import { LineFrame } from './shell/LineFrame';
 import { NotFound } from './shell/NotFound';
 import { Shell } from './shell/Shell';
-import { WalkListPage } from './walk/WalkListPage';
+
+/** A screen that is fetched when it is first opened. */
+const screen = (path: string, load: () => Promise<ComponentType>): RouteObject => ({
+  path,
+  lazy: async () => ({ Component: await load() }),
+});
 
 /** Every screen has an address of its own, so that it can be sent to somebody. */
 export const router = createBrowserRouter([
   {
-    element: <Shell />,
     errorElement: <Broken />,
+    HydrateFallback: () => null,
     children: [
-      { path: '/', element: <JobsPage /> },
-      { path: '/jobs/:jobId', element: <FirstLine /> },
-      { path: '/jobs/:jobId/walk', element: <WalkListPage /> },
+      screen('/join', async () => (await import('./people/JoinPage')).JoinPage),
       {
-        path: '/jobs/:jobId/lines/:lineId',
-        element: <LineFrame />,
+        element: <SignedIn />,
         children: [
-          { path: 'line-up/:tag?', element: <LineUpPage /> },
-          { path: 'schedule/:tag?', element: <SchedulePage /> },
+          {
+            element: <Shell />,
+            children: [
+              screen('/', async () => (await import('./jobs/JobsPage')).JobsPage),
+              screen('/people', async () => (await import('./people/PeoplePage')).PeoplePage),
+              screen('/account', async () => (await import('./people/AccountPage')).AccountPage),
+              { path: '/jobs/:jobId', element: <FirstLine /> },
+              screen('/jobs/:jobId/walk', async () => (await import('./walk/WalkListPage')).WalkListPage),
+              {
+                path: '/jobs/:jobId/lines/:lineId',
+                element: <LineFrame />,
+                children: [
+                  screen('line-up/:tag?', async () => (await import('./line-up/LineUpPage')).LineUpPage),
+                  screen('log/:tag?', async () => (await import('./log/LogPage')).LogPage),
+                  screen(
+                    'schedule/:tag?',
+                    async () => (await import('./schedule/SchedulePage')).SchedulePage,
+                  ),
+                ],
+              },
+              { path: '*', element: <NotFound /> },
+            ],
+          },
         ],
       },
-      { path: '*', element: <NotFound /> },
     ],
   },
 ]);

@@ -1,4 +1,4 @@
-import type { HouseSides, Medium } from '@grevik/core';
+import type { HouseSides, Medium, ValveFunction } from '@grevik/core';
 import { IsString, Length, Matches } from 'class-validator';
 
 export class CreateJobRequest {
@@ -20,6 +20,16 @@ export interface JobView {
   id: string;
   name: string;
   lines: LineSummary[];
+}
+
+/** A position in a word: enough to find it, and to count what is asked alike. */
+export interface PositionSummary {
+  id: string;
+  lineId: string;
+  tag: string;
+  remarks: string;
+  function: ValveFunction;
+  dn: number;
 }
 
 export interface CompanyView {

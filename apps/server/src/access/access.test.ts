@@ -35,6 +35,7 @@ const ENDPOINTS: Readonly<Record<string, readonly Role[] | 'anyone' | 'signed-in
   'GET /api/catalogue': ALL,
   'GET /api/jobs': ALL,
   'GET /api/jobs/:id': ALL,
+  'GET /api/jobs/:id/positions': ALL,
   'POST /api/jobs': DECIDE,
   'POST /api/jobs/:id/walk-list/preview': DECIDE,
   'POST /api/jobs/:id/walk-list': DECIDE,

@@ -14,7 +14,7 @@ import { Line } from '../lines/line.model.js';
 import { Person } from '../people/person.model.js';
 import { Pick } from '../positions/pick.model.js';
 import { Position } from '../positions/position.model.js';
-import { DEMO_CATALOGUE } from './demo-catalogue.js';
+import { DEMO_CATALOGUE } from './catalogue/demo-catalogue.js';
 import { DEMO_ENTRIES } from './demo-entries.js';
 import { DEMO_JOB, DEMO_LINES } from './demo-job.js';
 import { DEMO_FOREMAN, DEMO_PEOPLE } from './demo-people.js';

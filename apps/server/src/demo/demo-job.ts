@@ -46,6 +46,7 @@ const LEVEL: Conditions = {
   hardWater: true,
   operatedPerYear: 1,
 };
+const BURIED: Conditions = { orientation: 'horizontal', place: 'buried', solids: 'none', operatedPerYear: 1 };
 const WALL: Conditions = { ...LEVEL, place: 'concealed', occupied: true };
 
 export const DEMO_JOB = 'Tarn Quay terminal';
@@ -139,6 +140,24 @@ export const DEMO_LINES: readonly DemoLine[] = [
           place: 'pit',
         }),
       },
+      {
+        tag: 'CW-113',
+        remarks: 'Basin stop, ticket hall washroom',
+        picked: 'Fennick Q3',
+        duty: asks('isolate', ['1/2', '66 psi', '50 F', '0.5 gpm'], ['copper', '9 ft'], {
+          ...LEVEL,
+          chloramine: true,
+          publicAccess: true,
+        }),
+      },
+      {
+        tag: 'CW-114',
+        remarks: 'Sampling cock, plant room',
+        duty: asks('throttle', ['1/4', '70 psi', '50 F', '0.2 gpm'], ['copper', '6 ft'], {
+          ...LEVEL,
+          fineControl: true,
+        }),
+      },
     ],
   },
   {
@@ -199,6 +218,33 @@ export const DEMO_LINES: readonly DemoLine[] = [
           orientation: 'horizontal',
           place: 'indoors',
           distanceToApplianceM: 6,
+        }),
+      },
+    ],
+  },
+  {
+    name: 'Buried service',
+    medium: 'potable-cold',
+    positions: [
+      {
+        tag: 'BS-101',
+        remarks: 'Street valve, at the corner of the quay road',
+        duty: asks('isolate', ['4', '90 psi', '48 F', '250 gpm'], ['ductile-iron', '310 ft'], BURIED),
+      },
+      {
+        tag: 'BS-102',
+        remarks: 'Hydrant lead, by the bathhouse',
+        picked: 'Saltholm W15M',
+        duty: asks('isolate', ['6', '90 psi', '48 F', '750 gpm'], ['ductile-iron', '120 ft'], BURIED),
+      },
+      {
+        tag: 'BS-103',
+        remarks: 'Before the meter, in the pit',
+        duty: asks('isolate', ['4', '88 psi', '48 F', '250 gpm'], ['ductile-iron', '340 ft'], {
+          ...BURIED,
+          place: 'pit',
+          mustSeePosition: true,
+          headroomM: 1.4,
         }),
       },
     ],

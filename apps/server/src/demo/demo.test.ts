@@ -1,5 +1,5 @@
 import { catalogueModelInput, lineUp, positionDutyInput } from '@grevik/core';
-import { DEMO_CATALOGUE } from './demo-catalogue.js';
+import { DEMO_CATALOGUE } from './catalogue/demo-catalogue.js';
 import { DEMO_LINES } from './demo-job.js';
 
 const positions = DEMO_LINES.flatMap((line) =>
@@ -8,10 +8,10 @@ const positions = DEMO_LINES.flatMap((line) =>
 const named = positions.map((position) => [position.tag, position] as const);
 
 describe('the demo data', () => {
-  it('is a catalogue the core reads, about a dozen models, one with nylon seats and one without a drinking-water approval', () => {
+  it('is a catalogue the core reads, about thirty models, one with nylon seats and one without a drinking-water approval', () => {
     for (const model of DEMO_CATALOGUE)
       expect(() => catalogueModelInput.read(model, model.model)).not.toThrow();
-    expect(DEMO_CATALOGUE.length).toBeGreaterThanOrEqual(12);
+    expect(DEMO_CATALOGUE.length).toBeGreaterThanOrEqual(30);
     expect(DEMO_CATALOGUE.filter(({ seatMaterial }) => seatMaterial === 'nylon')).toHaveLength(1);
     expect(DEMO_CATALOGUE.some(({ approvals }) => !approvals?.includes('potable'))).toBe(true);
   });

@@ -25,7 +25,16 @@ const ODD_TEXT = fc.oneof(
     '{{7*7}}',
   ),
 );
-const NUMBERS = fc.constantFrom(-0, 5e-324, Number.MAX_VALUE, -1, 2 ** 53, 1e21, Number.NaN, Number.POSITIVE_INFINITY);
+const NUMBERS = fc.constantFrom(
+  -0,
+  5e-324,
+  Number.MAX_VALUE,
+  -1,
+  2 ** 53,
+  1e21,
+  Number.NaN,
+  Number.POSITIVE_INFINITY,
+);
 
 describe('no request, however made, breaks the server', () => {
   let test: TestApp;

@@ -1,4 +1,4 @@
-import { CreateJobRequest, type JobView } from '@grevik/contracts';
+import { CreateJobRequest, type JobView, type PositionSummary } from '@grevik/contracts';
 import { Body, Controller, Get, Param, Post } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import { May } from '../access/may.js';
@@ -21,6 +21,13 @@ export class JobsController {
   @Get(':id')
   show(@Param('id', IdPipe) id: string): Promise<JobView> {
     return this.jobs.get(id);
+  }
+
+  @ApiOperation({ summary: 'Every position of a job in a word, line by line as the water goes.' })
+  @May('look')
+  @Get(':id/positions')
+  positions(@Param('id', IdPipe) id: string): Promise<PositionSummary[]> {
+    return this.jobs.positionsOf(id);
   }
 
   @ApiOperation({ summary: 'Starts a job.' })

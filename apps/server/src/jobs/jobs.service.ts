@@ -1,4 +1,4 @@
-import type { JobView } from '@grevik/contracts';
+import type { JobView, PositionSummary } from '@grevik/contracts';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { UniqueConstraintError, col, fn } from 'sequelize';
@@ -34,8 +34,29 @@ export class JobsService {
 
   async get(id: string): Promise<JobView> {
     const job = await this.jobs.findByPk(id, { include: [Line], order: [['lines', 'placeInJob', 'ASC']] });
-    if (!job) throw new NotFoundException('That job is not here. Open the list of jobs.');
+    if (!job) throw notHere();
     return viewOf(job, await this.progressByLine({ jobId: id }));
+  }
+
+  async positionsOf(jobId: string): Promise<PositionSummary[]> {
+    const job = await this.jobs.findByPk(jobId, {
+      include: [{ model: Line, include: [Position] }],
+      order: [
+        ['lines', 'placeInJob', 'ASC'],
+        ['lines', 'positions', 'placeOnLine', 'ASC'],
+      ],
+    });
+    if (!job) throw notHere();
+    return job.lines.flatMap(({ positions }) =>
+      positions.map(({ id, lineId, tag, remarks, duty }) => ({
+        id,
+        lineId,
+        tag,
+        remarks,
+        function: duty.function,
+        dn: duty.dn,
+      })),
+    );
   }
 
   async create(name: string): Promise<JobView> {
@@ -67,6 +88,9 @@ export class JobsService {
     return new Map(rows.map((row) => [row.lineId, row]));
   }
 }
+
+const notHere = (): NotFoundException =>
+  new NotFoundException('That job is not here. Open the list of jobs.');
 
 function viewOf(job: Job, progress: ReadonlyMap<string, Progress>): JobView {
   return {

@@ -1,20 +1,20 @@
 import type { PositionDuty } from '@grevik/core';
 import { Button, Checkbox, FormControlLabel } from '@mui/material';
 import { useState } from 'react';
+import { useWords } from '../words';
 import { Term } from './Term';
-import { CONDITIONS, type Condition } from './duty-words';
-
-const ALL = Object.keys(CONDITIONS) as Condition[];
+import { CONDITIONS, type Condition, isCondition } from './duty-words';
 
 /** What else is so of the place and the water: a list of short clauses, ticked together. */
 export function ConditionsTerm({ duty, save }: { duty: PositionDuty; save: (duty: PositionDuty) => void }) {
-  const holding = ALL.filter((condition) => duty[condition]);
-  const words =
+  const words = useWords();
+  const holding = CONDITIONS.filter((condition) => duty[condition]);
+  const said =
     holding.length === 0
-      ? 'nothing else special'
-      : holding.map((condition) => CONDITIONS[condition]).join('; ');
+      ? words('duty.nothingElse')
+      : holding.map((condition) => words(`conditions.${condition}`)).join('; ');
   return (
-    <Term name="conditions" words={words}>
+    <Term name={words('duty.conditions')} words={said}>
       {(close) => (
         <Conditions
           holding={holding}
@@ -35,6 +35,7 @@ function Conditions({
   holding: readonly Condition[];
   done: (chosen: Condition[]) => void;
 }) {
+  const words = useWords();
   const [ticked, setTicked] = useState<ReadonlySet<Condition>>(new Set(holding));
   const toggle = (condition: Condition): void => {
     const next = new Set(ticked);
@@ -43,10 +44,10 @@ function Conditions({
   };
   return (
     <div style={{ display: 'grid', padding: 14, gap: 2 }}>
-      {ALL.map((condition) => (
+      {CONDITIONS.map((condition) => (
         <FormControlLabel
           key={condition}
-          label={CONDITIONS[condition]}
+          label={words(`conditions.${condition}`)}
           control={
             <Checkbox
               size="small"
@@ -57,8 +58,11 @@ function Conditions({
           }
         />
       ))}
-      <Button variant="contained" onClick={() => done(ALL.filter((condition) => ticked.has(condition)))}>
-        Set
+      <Button
+        variant="contained"
+        onClick={() => done(CONDITIONS.filter((condition) => ticked.has(condition)))}
+      >
+        {words('duty.set')}
       </Button>
     </div>
   );
@@ -67,7 +71,7 @@ function Conditions({
 /** A condition that does not hold is left out, not written as false. */
 function withConditions(duty: PositionDuty, chosen: readonly Condition[]): PositionDuty {
   const plain = Object.fromEntries(
-    Object.entries(duty).filter(([field]) => !(field in CONDITIONS)),
+    Object.entries(duty).filter(([field]) => !isCondition(field)),
   ) as PositionDuty;
   return { ...plain, ...Object.fromEntries(chosen.map((condition) => [condition, true])) };
 }

@@ -1,20 +1,25 @@
 import { type Duty, movingColumn, pipeBoreM, pipeVelocityMs } from '@grevik/core';
+import { useWords } from '../words';
 import { useFigures } from '../kit/useFigures';
 import styles from './Duty.module.css';
 
 /** What follows from the duty: bore, speed and the time inside which a closing hammers fully. */
 export function DutyFacts({ duty }: { duty: Duty }) {
   const figures = useFigures();
+  const words = useWords();
   const boreM = pipeBoreM(duty);
   const column = movingColumn(duty);
   const facts = [
-    boreM !== undefined && ['Bore of the pipe', figures.quantity(boreM, 'length')],
+    boreM !== undefined && [words('duty.bore'), figures.quantity(boreM, 'length')],
     boreM !== undefined &&
       duty.flowM3s !== undefined && [
-        'Speed in the pipe',
+        words('duty.speed'),
         figures.quantity(pipeVelocityMs(duty.flowM3s, boreM), 'velocity'),
       ],
-    column && ['Full hammer within', `${((2 * column.lengthM) / column.waveSpeedMs).toPrecision(2)} s`],
+    column && [
+      words('duty.fullHammer'),
+      words('duty.seconds', { figure: ((2 * column.lengthM) / column.waveSpeedMs).toPrecision(2) }),
+    ],
   ].filter((fact) => Array.isArray(fact));
   return (
     <dl className={styles.facts}>

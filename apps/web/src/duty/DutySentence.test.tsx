@@ -9,7 +9,12 @@ import { DutySentence } from './DutySentence';
 
 const accept = (): Asked[] =>
   serve(({ body }) => ({
-    body: { ...POSITION, ...(body as ChangeDutyRequest), version: (body as ChangeDutyRequest).version + 1 },
+    body: {
+      ...POSITION,
+      ...(body as ChangeDutyRequest),
+      version: 5,
+      changed: { id: 'c1', by: 'Ada Wrenfield', at: '2026-11-25T00:00:00Z' },
+    },
   }));
 const word = (name: string): HTMLElement => screen.getByRole('button', { name: new RegExp(`^${name}:`) });
 const sentence = (): string => (word('function').closest('p')?.textContent ?? '').replace(/\s+/g, ' ');
@@ -55,7 +60,7 @@ describe('the duty as a sentence', () => {
         path: '/api/positions/p1/duty',
         body: { version: 4, duty: { temperatureC: 90, pressurePa: 517106.797 } },
       },
-      { method: 'PUT', path: '/api/positions/p1/duty', body: { version: 5, duty: { temperatureC: 10 } } },
+      { method: 'POST', path: '/api/changes/c1/undo' },
     ]);
   });
 
@@ -87,15 +92,15 @@ describe('the duty as a sentence', () => {
 
   it('says why the server refused, in the open field', async () => {
     serve(() => ({
-      status: 409,
-      body: { error: { code: 'stale', message: 'CW-103 was changed meanwhile.' } },
+      status: 400,
+      body: { error: { code: 'invalid-input', message: 'Four bar is not for this line.' } },
     }));
     show(<DutySentence line={LINE} position={POSITION} />);
     await userEvent.click(word('pressure'));
     const box = screen.getByRole('textbox', { name: 'pressure' });
     await userEvent.clear(box);
     await userEvent.type(box, '4 bar{enter}');
-    expect(await screen.findByText('CW-103 was changed meanwhile.')).toBeInTheDocument();
+    expect(await screen.findByText('Four bar is not for this line.')).toBeInTheDocument();
   });
 
   it('says that the server does not answer where nothing comes back', async () => {
@@ -104,5 +109,11 @@ describe('the duty as a sentence', () => {
     await userEvent.click(word('place'));
     await userEvent.click(screen.getByRole('menuitem', { name: 'buried' }));
     expect(await screen.findByText(/server does not answer/)).toBeInTheDocument();
+  });
+
+  it('is read, not changed, by whoever may not change it', () => {
+    show(<DutySentence line={LINE} position={POSITION} />, { may: ['look'] });
+    expect(screen.queryByRole('button')).not.toBeInTheDocument();
+    expect(screen.getByTitle(/foreman or technician changes them/)).toHaveTextContent('75 psi');
   });
 });

@@ -3,10 +3,12 @@ import { MEDIUM_FACTS, type PositionDuty, type Quantity } from '@grevik/core';
 import { useSnackbar } from 'notistack';
 import { QuantityField } from '../kit/QuantityField';
 import { useFigures } from '../kit/useFigures';
+import { useMay } from '../store/people-api';
+import { useWords } from '../words';
 import { ChoiceTerm } from './ChoiceTerm';
 import { ConditionsTerm } from './ConditionsTerm';
 import styles from './Duty.module.css';
-import { Term } from './Term';
+import { Fixed, Term } from './Term';
 import {
   FUNCTION_CHOICES,
   ORIENTATION_CHOICES,
@@ -19,6 +21,8 @@ import { useChangeDuty } from './useChangeDuty';
 /** What the position asks, as a sentence whose words are fields. */
 export function DutySentence({ line, position }: { line: LineView; position: PositionView }) {
   const figures = useFigures();
+  const words = useWords();
+  const mayChange = useMay('change-duty');
   const save = useChangeDuty(position, line.id);
   const { enqueueSnackbar } = useSnackbar();
   const { duty } = position;
@@ -59,75 +63,90 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
   const { pipe } = duty;
 
   return (
-    <p className={styles.sentence}>
-      <ChoiceTerm
-        name="function"
-        choices={FUNCTION_CHOICES}
-        value={duty.function}
-        unknown="Do what?"
-        choose={(value) => choose({ function: value })}
-      />{' '}
-      {MEDIUM_FACTS[line.medium].words} at{' '}
-      {quantity('pressure', 'pressure', duty.pressurePa, (value = 0) => ({ pressurePa: value }))},{' '}
-      {quantity('temperature', 'temperature', duty.temperatureC, (value = 0) => ({ temperatureC: value }))},{' '}
-      {quantity('flow', 'flow', duty.flowM3s, (flowM3s) => ({ flowM3s }), 'flow not known')} through{' '}
-      <Term name="size" words={unbroken(figures.size(duty.dn))}>
-        {(close) => (
-          <QuantityField
-            label="size"
-            quantity="size"
-            shown={figures.size(duty.dn)}
-            save={(dn = duty.dn) => save({ ...duty, dn })}
-            close={close}
-          />
+    <Fixed value={!mayChange}>
+      <p className={styles.sentence} title={mayChange ? undefined : words('mayNot.change-duty')}>
+        <ChoiceTerm
+          name={words('duty.function')}
+          choices={FUNCTION_CHOICES}
+          value={duty.function}
+          unknown={words('duty.doWhat')}
+          choose={(value) => choose({ function: value })}
+        />{' '}
+        {MEDIUM_FACTS[line.medium].words} {words('duty.at')}{' '}
+        {quantity(words('duty.pressure'), 'pressure', duty.pressurePa, (value = 0) => ({
+          pressurePa: value,
+        }))}
+        ,{' '}
+        {quantity(words('duty.temperature'), 'temperature', duty.temperatureC, (value = 0) => ({
+          temperatureC: value,
+        }))}
+        ,{' '}
+        {quantity(
+          words('duty.flow'),
+          'flow',
+          duty.flowM3s,
+          (flowM3s) => ({ flowM3s }),
+          words('duty.flowUnknown'),
+        )}{' '}
+        {words('duty.through')}{' '}
+        <Term name={words('duty.size')} words={unbroken(figures.size(duty.dn))}>
+          {(close) => (
+            <QuantityField
+              label={words('duty.size')}
+              quantity="size"
+              shown={figures.size(duty.dn)}
+              save={(dn = duty.dn) => save({ ...duty, dn })}
+              close={close}
+            />
+          )}
+        </Term>{' '}
+        <ChoiceTerm
+          name={words('duty.pipe')}
+          choices={PIPE_CHOICES}
+          value={pipe?.material}
+          unknown={words('duty.pipeUnknown')}
+          choose={(material) => choose({ pipe: { lengthUpstreamM: pipe?.lengthUpstreamM, material } })}
+        />
+        {pipe && (
+          <>
+            ,{' '}
+            {quantity(
+              words('duty.run'),
+              'length',
+              pipe.lengthUpstreamM,
+              (lengthUpstreamM) => ({ pipe: { ...pipe, lengthUpstreamM } }),
+              words('duty.runUnknown'),
+            )}{' '}
+            {words('duty.back')}
+          </>
         )}
-      </Term>{' '}
-      <ChoiceTerm
-        name="pipe"
-        choices={PIPE_CHOICES}
-        value={pipe?.material}
-        unknown="pipe not known"
-        choose={(material) => choose({ pipe: { lengthUpstreamM: pipe?.lengthUpstreamM, material } })}
-      />
-      {pipe && (
-        <>
-          ,{' '}
-          {quantity(
-            'run back to the first large volume',
-            'length',
-            pipe.lengthUpstreamM,
-            (lengthUpstreamM) => ({ pipe: { ...pipe, lengthUpstreamM } }),
-            'run not measured',
-          )}{' '}
-          back
-        </>
-      )}
-      ,{' '}
-      <ChoiceTerm
-        name="direction"
-        choices={ORIENTATION_CHOICES}
-        value={duty.orientation}
-        unknown="which way?"
-        choose={(orientation) => choose({ orientation })}
-      />
-      ,{' '}
-      <ChoiceTerm
-        name="place"
-        choices={PLACE_CHOICES}
-        value={duty.place}
-        unknown="where?"
-        choose={(place) => choose({ place })}
-      />
-      . Turned{' '}
-      <ChoiceTerm
-        name="how often it is turned"
-        choices={TURNED_CHOICES}
-        value={duty.operatedPerYear}
-        unknown="how often?"
-        choose={(operatedPerYear) => choose({ operatedPerYear })}
-      />
-      ; <ConditionsTerm duty={duty} save={replace} />.
-    </p>
+        ,{' '}
+        <ChoiceTerm
+          name={words('duty.direction')}
+          choices={ORIENTATION_CHOICES}
+          value={duty.orientation}
+          unknown={words('duty.directionUnknown')}
+          choose={(orientation) => choose({ orientation })}
+        />
+        ,{' '}
+        <ChoiceTerm
+          name={words('duty.place')}
+          choices={PLACE_CHOICES}
+          value={duty.place}
+          unknown={words('duty.placeUnknown')}
+          choose={(place) => choose({ place })}
+        />
+        . {words('duty.turned')}{' '}
+        <ChoiceTerm
+          name={words('duty.often')}
+          choices={TURNED_CHOICES}
+          value={duty.operatedPerYear}
+          unknown={words('duty.oftenUnknown')}
+          choose={(operatedPerYear) => choose({ operatedPerYear })}
+        />
+        ; <ConditionsTerm duty={duty} save={replace} />.
+      </p>
+    </Fixed>
   );
 }
 

@@ -1,5 +1,5 @@
 import { ButtonBase, Popover } from '@mui/material';
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, createContext, use, useState } from 'react';
 import styles from './Duty.module.css';
 
 interface TermProps {
@@ -12,10 +12,14 @@ interface TermProps {
   children: (close: () => void) => ReactNode;
 }
 
+/** Whether the words around can not be changed by whoever looks at them. */
+export const Fixed = createContext(false);
+
 /** A word of the sentence that is a field: press it to change it. */
 export function Term({ name, words, missing = false, children }: TermProps) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const close = (): void => setAnchor(null);
+  if (use(Fixed)) return <b>{words}</b>;
   return (
     <>
       <ButtonBase

@@ -1,12 +1,16 @@
 import {
   FUNCTION_WORDS,
+  ORIENTATIONS,
   PIPE_FACTS,
   PIPE_MATERIALS,
+  PLACES,
   type PipeMaterial,
   type PositionDuty,
   VALVE_FUNCTIONS,
   type ValveFunction,
 } from '@grevik/core';
+import { words } from '../words';
+import { en } from '../words/en';
 
 /** A list to choose a word of the sentence from. */
 export interface Choice<T> {
@@ -26,49 +30,28 @@ export const PIPE_CHOICES: readonly Choice<PipeMaterial>[] = PIPE_MATERIALS.map(
   words: PIPE_FACTS[value].words,
 }));
 
-export const ORIENTATION_CHOICES: readonly Choice<NonNullable<PositionDuty['orientation']>>[] = [
-  { value: 'horizontal', words: 'level' },
-  { value: 'vertical-up', words: 'flowing upward' },
-  { value: 'vertical-down', words: 'flowing downward' },
-];
+export const ORIENTATION_CHOICES: readonly Choice<NonNullable<PositionDuty['orientation']>>[] =
+  ORIENTATIONS.map((value) => ({ value, words: words(`directions.${value}`) }));
 
-export const PLACE_CHOICES: readonly Choice<NonNullable<PositionDuty['place']>>[] = [
-  { value: 'indoors', words: 'indoors' },
-  { value: 'outdoors', words: 'outdoors' },
-  { value: 'pit', words: 'in a pit' },
-  { value: 'buried', words: 'buried' },
-  { value: 'concealed', words: 'behind a closed wall' },
-];
+export const PLACE_CHOICES: readonly Choice<NonNullable<PositionDuty['place']>>[] = PLACES.map((value) => ({
+  value,
+  words: words(`places.${value}`),
+}));
 
 export const TURNED_CHOICES: readonly Choice<number>[] = [
-  { value: 0, words: 'never' },
-  { value: 1, words: 'once a year' },
-  { value: 2, words: 'twice a year' },
-  { value: 12, words: 'every month' },
-  { value: 52, words: 'every week' },
-  { value: 365, words: 'every day' },
+  { value: 0, words: words('turned.never') },
+  { value: 1, words: words('turned.yearly') },
+  { value: 2, words: words('turned.twice') },
+  { value: 12, words: words('turned.monthly') },
+  { value: 52, words: words('turned.weekly') },
+  { value: 365, words: words('turned.daily') },
 ];
 
 /** What is either so or not, as the sentence says it. */
-export const CONDITIONS = {
-  hardWater: 'the water scales',
-  chloramine: 'chloramine in the water',
-  aggressiveToBrass: 'the water eats brass',
-  fineControl: 'set finely',
-  supplyPressureLow: 'little pressure to spare',
-  mustSeePosition: 'its position must show',
-  lockout: 'a lock must hang on it',
-  passThrough: 'a snake or camera passes',
-  endOfLine: 'holds with the pipe beyond off',
-  serviceable: 'taken apart to clean',
-  reverseFlowPossible: 'the flow may turn',
-  crossConnection: 'a hazard to drinking water beyond',
-  existing: 'already in the wall',
-  occupied: 'people around while working',
-  publicAccess: 'the public can reach it',
-  livestock: 'animals rub on it',
-} as const satisfies Partial<Record<keyof PositionDuty, string>>;
-export type Condition = keyof typeof CONDITIONS;
+export type Condition = keyof typeof en.conditions & keyof PositionDuty;
+export const CONDITIONS = Object.keys(en.conditions) as Condition[];
+
+export const isCondition = (field: string): field is Condition => field in en.conditions;
 
 /** The words of a choice in force; undefined where none is taken. */
 export function wordsOf<T>(choices: readonly Choice<T>[], value: T | undefined): string | undefined {

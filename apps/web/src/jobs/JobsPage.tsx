@@ -5,6 +5,8 @@ import { type FormEvent, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Failure, Loading } from '../kit/Notice';
 import { useCompanyQuery, useCreateJobMutation, useJobsQuery } from '../store/api';
+import { useMay } from '../store/people-api';
+import { useWords } from '../words';
 import { failureText } from '../store/failure';
 import styles from './JobsPage.module.css';
 
@@ -12,29 +14,30 @@ import styles from './JobsPage.module.css';
 export function JobsPage() {
   const { data: jobs, error, isError, refetch } = useJobsQuery();
   const { data: company } = useCompanyQuery();
+  const mayStart = useMay('bring-lines');
+  const words = useWords();
   if (isError) return <Failure error={error} retry={() => void refetch()} />;
-  if (!jobs) return <Loading what="the jobs" />;
+  if (!jobs) return <Loading what={words('jobs.what')} />;
   return (
     <div className={styles.page}>
-      <h1>{company?.name ?? 'Jobs'}</h1>
-      {jobs.length === 0 && (
-        <p>No job yet. Give the first one a name, then bring the walk list you typed on site.</p>
-      )}
+      <h1>{company?.name ?? words('jobs.title')}</h1>
+      {jobs.length === 0 && <p>{words(mayStart ? 'jobs.none' : 'jobs.noneForYou')}</p>}
       {jobs.map((job) => (
         <JobEntry key={job.id} job={job} />
       ))}
-      <NewJob />
+      {mayStart && <NewJob />}
     </div>
   );
 }
 
 function JobEntry({ job }: { job: JobView }) {
+  const words = useWords();
   return (
     <section className={styles.job}>
       <h2>
         <Link to={`/jobs/${job.id}`}>{job.name}</Link>
       </h2>
-      {job.lines.length === 0 && <p>No lines yet: bring a walk list.</p>}
+      {job.lines.length === 0 && <p>{words('jobs.noLines')}</p>}
       <ul>
         {job.lines.map(({ id, name, medium, positions, picked }) => (
           <li key={id}>
@@ -43,9 +46,7 @@ function JobEntry({ job }: { job: JobView }) {
             <span className={styles.progress}>
               <i style={{ width: `${positions === 0 ? 0 : (100 * picked) / positions}%` }} />
             </span>
-            <span>
-              {picked} of {positions} picked
-            </span>
+            <span>{words('jobs.progress', { picked, positions })}</span>
           </li>
         ))}
       </ul>
@@ -57,6 +58,7 @@ function NewJob() {
   const [name, setName] = useState('');
   const [create, { isLoading, error }] = useCreateJobMutation();
   const navigate = useNavigate();
+  const words = useWords();
   const submit = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
     const made = await create({ name: name.trim() });
@@ -64,17 +66,17 @@ function NewJob() {
   };
   return (
     <form className={styles.fresh} onSubmit={(event) => void submit(event)}>
-      <h2>New job</h2>
+      <h2>{words('jobs.fresh')}</h2>
       <div className={styles.row}>
         <TextField
           size="small"
-          label="Name"
+          label={words('jobs.name')}
           value={name}
           onChange={(event) => setName(event.target.value)}
           slotProps={{ htmlInput: { maxLength: 120 } }}
         />
         <Button type="submit" variant="contained" disabled={isLoading || name.trim() === ''}>
-          Start it
+          {words('jobs.start')}
         </Button>
       </div>
       {error !== undefined && <Alert severity="error">{failureText(error)}</Alert>}

@@ -1,6 +1,7 @@
 import { Button } from '@mui/material';
 import type { ReactNode } from 'react';
 import { failureText } from '../store/failure';
+import { useWords } from '../words';
 import styles from './Notice.module.css';
 
 /** A message in place of what could not be shown, with what to do next. */
@@ -24,12 +25,13 @@ export function Notice({
 
 /** A failed request, with a way to try again. */
 export function Failure({ error, retry }: { error: unknown; retry: () => void }) {
+  const words = useWords();
   return (
     <Notice
-      title="This could not be opened"
+      title={words('app.failed')}
       action={
         <Button variant="outlined" onClick={retry}>
-          Try again
+          {words('app.tryAgain')}
         </Button>
       }
     >
@@ -40,9 +42,10 @@ export function Failure({ error, retry }: { error: unknown; retry: () => void })
 
 /** Said only where something takes long enough to be noticed. */
 export function Loading({ what }: { what: string }) {
+  const words = useWords();
   return (
     <div className={styles.loading} role="status">
-      Opening {what} …
+      {words('app.opening', { what })}
     </div>
   );
 }

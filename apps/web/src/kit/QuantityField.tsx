@@ -1,6 +1,7 @@
 import { EXAMPLES, InvalidInput, type Quantity, parseNominalSize, parseQuantity } from '@grevik/core';
 import { Button, TextField } from '@mui/material';
 import { type FormEvent, useState } from 'react';
+import { useWords } from '../words';
 
 interface QuantityFieldProps {
   label: string;
@@ -16,6 +17,7 @@ interface QuantityFieldProps {
 
 /** Takes a quantity as people type it, and says what would be right where it can not be read. */
 export function QuantityField({ label, quantity, shown, optional = false, save, close }: QuantityFieldProps) {
+  const words = useWords();
   const [typed, setTyped] = useState(shown);
   const [trouble, setTrouble] = useState<string>();
   const [saving, setSaving] = useState(false);
@@ -57,7 +59,9 @@ export function QuantityField({ label, quantity, shown, optional = false, save, 
         error={trouble !== undefined}
         helperText={
           trouble ??
-          `Like ${quantity === 'size' ? '3/4, 1-1/2 in or DN20' : EXAMPLES[quantity]}${optional ? '; empty if not known' : ''}`
+          words('duty.like', {
+            example: quantity === 'size' ? words('duty.sizeExample') : EXAMPLES[quantity],
+          }) + (optional ? words('duty.emptyIfUnknown') : '')
         }
         onChange={(event) => {
           setTyped(event.target.value);
@@ -67,7 +71,7 @@ export function QuantityField({ label, quantity, shown, optional = false, save, 
         slotProps={{ htmlInput: { autoComplete: 'off', enterKeyHint: 'done' } }}
       />
       <Button type="submit" variant="contained" disabled={saving}>
-        {saving ? 'Saving …' : 'Set'}
+        {words(saving ? 'app.saving' : 'duty.set')}
       </Button>
     </form>
   );

@@ -1,4 +1,5 @@
 import type { Verdict } from '@grevik/core';
+import { useWords } from '../words';
 import styles from './VerdictMark.module.css';
 
 const SHAPES: Record<Verdict, string> = {
@@ -8,13 +9,14 @@ const SHAPES: Record<Verdict, string> = {
 };
 
 /** A verdict as a word and a shape: never colour alone. */
-export function VerdictMark({ verdict, word = verdict }: { verdict: Verdict; word?: string }) {
+export function VerdictMark({ verdict, word }: { verdict: Verdict; word?: string }) {
+  const words = useWords();
   return (
     <span className={`${styles.mark} ${styles[verdict]}`}>
       <svg viewBox="0 0 16 16" aria-hidden="true">
         <path d={SHAPES[verdict]} />
       </svg>
-      {word}
+      {word ?? words(`verdicts.${verdict}`)}
     </span>
   );
 }

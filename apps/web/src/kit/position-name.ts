@@ -1,10 +1,16 @@
 import type { PositionView } from '@grevik/contracts';
-import { FUNCTION_WORDS } from '@grevik/core';
+import { FUNCTION_WORDS, type ValveFunction } from '@grevik/core';
+
+/** What a position is called by. */
+interface Named {
+  remarks: string;
+  duty: { function: ValveFunction };
+}
 
 const CLAUSE = /^([^,;.]*)[,;.]?\s*(.*)$/s;
 
 /** What people call a position: the first clause of its remarks, or what it is asked to do. */
-export function shortName({ remarks, duty }: Pick<PositionView, 'remarks' | 'duty'>): string {
+export function shortName({ remarks, duty }: Named): string {
   const clause = CLAUSE.exec(remarks)?.[1]?.trim() ?? '';
   return capital(clause === '' ? FUNCTION_WORDS[duty.function] : clause);
 }

@@ -1,12 +1,15 @@
 import type { ModelView } from '@grevik/contracts';
-import { type Column, type Duty, atHandle, modelWords } from '@grevik/core';
+import { type Column, type Duty, atHandle, costOf, modelWords } from '@grevik/core';
 import { Button } from '@mui/material';
 import type { ReactNode } from 'react';
 import { VerdictMark } from '../kit/VerdictMark';
 import { Cutaway } from '../kit/cutaway/Cutaway';
 import { type Figures, useFigures } from '../kit/useFigures';
+import { useMay } from '../store/people-api';
 import { useAppSelector } from '../store/store';
+import { type Words, useWords } from '../words';
 import styles from './ColumnTable.module.css';
+import { Price } from './Price';
 import { Reasons } from './Reasons';
 import { WeakestPart } from './WeakestPart';
 
@@ -16,20 +19,29 @@ interface ColumnTableProps {
   duty: Duty;
   columns: readonly ModelColumn[];
   pickedId: string | undefined;
+  /** Positions of the job that ask the same, this one among them. */
+  alike: number;
   money: (amount: number) => string;
   pick: (column: ModelColumn) => void;
 }
 
 /** The candidates side by side: the eye goes down a column, the foreman compares along a row. */
-export function ColumnTable({ duty, columns, pickedId, money, pick }: ColumnTableProps) {
+export function ColumnTable({ duty, columns, pickedId, alike, money, pick }: ColumnTableProps) {
+  const words = useWords();
+  const cheapest = Math.min(...columns.map(({ model, size }) => costOf(model, size, alike).overJob));
   const figures = useFigures();
   const opening = useAppSelector(({ handle }) => handle);
   const rows: { label: string; cell: (column: ModelColumn, index: number) => ReactNode }[] = [
     {
-      label: 'Verdict',
+      label: words('lineUp.verdict'),
       cell: (column, index) => (
         <div className={styles.verdict}>
-          <VerdictMark verdict={column.verdict} />
+          <div>
+            <VerdictMark verdict={column.verdict} />
+            <span className={styles.order}>
+              {words('lineUp.order', { place: index + 1, score: Math.round(column.score ?? 0) })}
+            </span>
+          </div>
           <PickButton
             column={column}
             isPicked={column.model.id === pickedId}
@@ -39,28 +51,29 @@ export function ColumnTable({ duty, columns, pickedId, money, pick }: ColumnTabl
         </div>
       ),
     },
-    { label: 'Because', cell: ({ reasons }) => <Reasons reasons={reasons} /> },
+    { label: words('lineUp.because'), cell: ({ reasons }) => <Reasons reasons={reasons} /> },
     {
-      label: `Weakest part at ${figures.quantity(duty.temperatureC, 'temperature')}`,
+      label: words('lineUp.weakest', { temperature: figures.quantity(duty.temperatureC, 'temperature') }),
       cell: ({ rating }) => <WeakestPart rating={rating} />,
     },
     {
-      label: `Drop at ${Math.round(opening * 100)} %`,
-      cell: (column) => <Drop column={column} duty={duty} opening={opening} figures={figures} />,
-    },
-    {
-      label: 'Fully open',
-      cell: ({ open }) =>
-        open ? <Capacity kv={open.kv} source={open.source} figures={figures} /> : 'pipe not known',
-    },
-    {
-      label: 'Price, life',
-      cell: ({ size, model }) => (
-        <>
-          <b>{money(size.price)}</b> each,{' '}
-          {model.lifeYears ? `${model.lifeYears.join('–')} years` : 'life not known'}
-        </>
+      label: words('lineUp.drop', { percent: Math.round(opening * 100) }),
+      cell: (column) => (
+        <Drop column={column} duty={duty} opening={opening} figures={figures} words={words} />
       ),
+    },
+    {
+      label: words('lineUp.open'),
+      cell: ({ open }) =>
+        open ? (
+          <Capacity kv={open.kv} source={open.source} figures={figures} words={words} />
+        ) : (
+          words('lineUp.pipeUnknown')
+        ),
+    },
+    {
+      label: words('lineUp.price'),
+      cell: (column) => <Price column={column} alike={alike} cheapest={cheapest} money={money} />,
     },
   ];
   return (
@@ -68,7 +81,7 @@ export function ColumnTable({ duty, columns, pickedId, money, pick }: ColumnTabl
       <table className={styles.table}>
         <thead>
           <tr>
-            <th scope="row">Inside</th>
+            <th scope="row">{words('lineUp.inside')}</th>
             {columns.map((column) => (
               <th
                 key={column.model.id}
@@ -110,15 +123,18 @@ interface PickButtonProps {
 }
 
 function PickButton({ column, isPicked, isFirst, pick }: PickButtonProps) {
+  const words = useWords();
+  if (!useMay('pick')) return isPicked ? <b>{words('lineUp.picked')}</b> : null;
+  const { from: model } = modelWords(column.model);
   return (
     <Button
       className="no-print"
       variant={isPicked || isFirst ? 'contained' : 'outlined'}
       color={isPicked ? 'secondary' : 'primary'}
       onClick={() => pick(column)}
-      aria-label={`${isPicked ? 'Picked' : 'Pick'} ${modelWords(column.model).from}`}
+      aria-label={words(isPicked ? 'lineUp.pickedModel' : 'lineUp.pickModel', { model })}
     >
-      {isPicked ? 'Picked' : 'Pick'}
+      {words(isPicked ? 'lineUp.picked' : 'lineUp.pick')}
     </Button>
   );
 }
@@ -140,13 +156,14 @@ interface DropProps {
   duty: Duty;
   opening: number;
   figures: Figures;
+  words: Words;
 }
 
 /** Pressure lost and flow passed with the handle where it is. */
-function Drop({ column: { model, open }, duty, opening, figures }: DropProps) {
-  if (duty.flowM3s === undefined) return <>give the flow to see it</>;
+function Drop({ column: { model, open }, duty, opening, figures, words }: DropProps) {
+  if (duty.flowM3s === undefined) return <>{words('lineUp.giveFlow')}</>;
   const at = open && atHandle(duty, model.type, open.kv, opening);
-  if (!at) return <>not for this medium</>;
+  if (!at) return <>{words('lineUp.notThisMedium')}</>;
   return (
     <>
       <b>{figures.loss(at.dropPa)}</b> {figures.quantity(at.flowM3s, 'flow')}
@@ -154,10 +171,17 @@ function Drop({ column: { model, open }, duty, opening, figures }: DropProps) {
   );
 }
 
-function Capacity({ kv, source, figures }: { kv: number; source: 'sheet' | 'estimate'; figures: Figures }) {
+interface CapacityProps {
+  kv: number;
+  source: 'sheet' | 'estimate';
+  figures: Figures;
+  words: Words;
+}
+
+function Capacity({ kv, source, figures, words }: CapacityProps) {
   return (
     <>
-      <b>{figures.capacity(kv)}</b> {source === 'sheet' ? 'by its sheet' : 'estimated'}
+      <b>{figures.capacity(kv)}</b> {words(source === 'sheet' ? 'lineUp.bySheet' : 'lineUp.estimated')}
     </>
   );
 }

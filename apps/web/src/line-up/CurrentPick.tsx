@@ -4,8 +4,11 @@ import { Button } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { VerdictMark } from '../kit/VerdictMark';
 import { useUndoable } from '../kit/useUndoable';
-import { usePickMutation, useUnpickMutation } from '../store/api';
+import { dateWords } from '../kit/when';
+import { useUnpickMutation } from '../store/api';
 import { failureText } from '../store/failure';
+import { useMay } from '../store/people-api';
+import { useWords } from '../words';
 import styles from './CurrentPick.module.css';
 import { Reasons } from './Reasons';
 
@@ -16,48 +19,53 @@ interface CurrentPickProps {
   sides: HouseSides;
 }
 
-/** What is picked here and why; judged again on the duty as it is now. */
+/** What is picked here, by whom and why; judged again on the duty as it is now. */
 export function CurrentPick({ line, position, models, sides }: CurrentPickProps) {
   const [unpick, { isLoading }] = useUnpickMutation();
-  const [pick] = usePickMutation();
+  const mayPick = useMay('pick');
   const undoable = useUndoable();
   const { enqueueSnackbar } = useSnackbar();
+  const words = useWords();
   const picked = pickedNow(position, line, models, sides);
-  if (!picked) return null;
+  if (!picked || !position.pick) return null;
   const { model, verdict, reasons, reason } = picked;
-  const at = { id: position.id, lineId: line.id };
+  const { pickedBy, pickedAt } = position.pick;
 
   const letGo = async (): Promise<void> => {
     try {
-      const { version } = await unpick({ ...at, version: position.version }).unwrap();
-      undoable(`${position.tag}: pick let go`, () =>
-        pick({ ...at, version, modelId: model.id, reason }).unwrap(),
-      );
+      const at = { id: position.id, lineId: line.id, version: position.version };
+      const { changed } = await unpick(at).unwrap();
+      undoable(words('pick.gone', { tag: position.tag }), changed);
     } catch (error) {
       enqueueSnackbar(failureText(error), { variant: 'error' });
     }
   };
 
   return (
-    <section className={verdict === 'out' ? styles.broken : styles.pick} aria-label="Picked">
-      <h3>Picked: {modelWords(model).from}</h3>
+    <section className={verdict === 'out' ? styles.broken : styles.pick} aria-label={words('pick.label')}>
+      <h3>{words('pick.current', { model: modelWords(model).from })}</h3>
       {verdict === 'out' ? (
         <>
-          <VerdictMark verdict="out" word="no longer fits" />
+          <VerdictMark verdict="out" word={words('verdicts.noLongerFits')} />
           <Reasons reasons={reasons.filter((why) => why.verdict === 'out')} />
         </>
       ) : (
         <p>{reason}</p>
       )}
-      <Button
-        size="small"
-        variant="outlined"
-        className="no-print"
-        disabled={isLoading}
-        onClick={() => void letGo()}
-      >
-        Let it go
-      </Button>
+      {pickedBy !== null && (
+        <p className={styles.signed}>{words('pick.signed', { by: pickedBy, date: dateWords(pickedAt) })}</p>
+      )}
+      {mayPick && (
+        <Button
+          size="small"
+          variant="outlined"
+          className="no-print"
+          disabled={isLoading}
+          onClick={() => void letGo()}
+        >
+          {words('pick.letGo')}
+        </Button>
+      )}
     </section>
   );
 }

@@ -2,16 +2,19 @@ import { Slider, SliderThumb } from '@mui/material';
 import type { HTMLAttributes } from 'react';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { handleMoved } from '../store/handle-slice';
+import { useWords } from '../words';
 import styles from './HandleSlider.module.css';
+import { WeightsButton } from './WeightsButton';
 
 /** One handle for all: it moves every cutaway and the figures under it. */
 export function HandleSlider() {
   const opening = useAppSelector(({ handle }) => handle);
   const dispatch = useAppDispatch();
+  const words = useWords();
   return (
     <div className={styles.row}>
-      <h3 id="handle">Handle</h3>
-      <span>shut</span>
+      <h3 id="handle">{words('lineUp.handle')}</h3>
+      <span className={styles.end}>{words('lineUp.shut')}</span>
       <Slider
         className={styles.slider}
         aria-labelledby="handle"
@@ -19,12 +22,13 @@ export function HandleSlider() {
         min={0}
         max={100}
         step={1}
-        getAriaValueText={(value) => `${value} % open`}
+        getAriaValueText={(percent) => words('lineUp.percentOpen', { percent })}
         onChange={(_event, value) => dispatch(handleMoved(Number(value) / 100))}
         slots={{ thumb: HandleThumb }}
       />
-      <span>open</span>
-      <span className={styles.hint}>one handle moves them all</span>
+      <span className={styles.end}>{words('lineUp.openEnd')}</span>
+      <span className={styles.hint}>{words('lineUp.oneHandle')}</span>
+      <WeightsButton />
     </div>
   );
 }

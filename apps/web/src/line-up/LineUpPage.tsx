@@ -1,11 +1,17 @@
 import { ADVICE, type Duty, MEDIUM_FACTS, lineUp } from '@grevik/core';
-import { useMemo, useState } from 'react';
+import { Suspense, lazy, useMemo, useState } from 'react';
 import { DutyFacts } from '../duty/DutyFacts';
 import { DutySentence } from '../duty/DutySentence';
 import { Notice } from '../kit/Notice';
 import { useFigures } from '../kit/useFigures';
+import { useKeys } from '../kit/useKeys';
 import { furtherRemarks, shortName } from '../kit/position-name';
 import { useLineFrame } from '../shell/useLineFrame';
+import { handleMoved } from '../store/handle-slice';
+import { useMay } from '../store/people-api';
+import { useAppDispatch, useAppSelector } from '../store/store';
+import { shallowEqual } from 'react-redux';
+import { useWords } from '../words';
 import { ColumnTable, type ModelColumn } from './ColumnTable';
 import { CurrentPick } from './CurrentPick';
 import { HandleSlider } from './HandleSlider';
@@ -14,15 +20,37 @@ import { PhoneBar } from './PhoneBar';
 import { PickDialog } from './PickDialog';
 import { Tray } from './Tray';
 import { TypeList } from './TypeList';
+import { useAlike } from './useAlike';
+
+/** Charts come after the decision, and their library with them. */
+const Charts = lazy(() => import('./Charts'));
+
+const NOTCH = 0.05;
 
 /** The heart: what the position asks on the left, what could serve side by side, what is out below. */
 export function LineUpPage() {
   const { line, position, models, sides, money } = useLineFrame();
   const figures = useFigures();
+  const words = useWords();
+  const dispatch = useAppDispatch();
+  const mayPick = useMay('pick');
+  const { opening, weights } = useAppSelector(
+    ({ handle, weights: of }) => ({ opening: handle, weights: of }),
+    shallowEqual,
+  );
+  const alike = useAlike(line, position);
   const [picking, setPicking] = useState<ModelColumn>();
   const duty: Duty = useMemo(() => ({ ...position.duty, medium: line.medium }), [position.duty, line.medium]);
-  const { columns, tray, otherSizes } = useMemo(() => lineUp(duty, models, sides), [duty, models, sides]);
+  const { columns, tray, otherSizes } = useMemo(
+    () => lineUp(duty, models, sides, weights),
+    [duty, models, sides, weights],
+  );
   const size = figures.size(duty.dn);
+  useKeys({
+    '[': () => dispatch(handleMoved(opening - NOTCH)),
+    ']': () => dispatch(handleMoved(opening + NOTCH)),
+    Enter: () => mayPick && setPicking(columns[0]),
+  });
 
   return (
     <div className={styles.screen}>
@@ -42,28 +70,30 @@ export function LineUpPage() {
       {models.length === 0 ? (
         <TypeList duty={duty} sides={sides} />
       ) : (
-        <section aria-label="Line-up" className={styles.lineUp}>
+        <section aria-label={words('lineUp.label')} className={styles.lineUp}>
           <HandleSlider />
           {columns.length === 0 ? (
-            <Notice title="Nothing in the catalogue serves here">
-              <p>
-                Every valve in {size} is ruled out below, with its reason. Look at the duty again, or bring
-                another valve into the catalogue.
-              </p>
+            <Notice title={words('lineUp.none')}>
+              <p>{words('lineUp.noneBody', { size })}</p>
             </Notice>
           ) : (
             <ColumnTable
               duty={duty}
               columns={columns}
               pickedId={position.pick?.modelId}
+              alike={alike}
               money={money}
               pick={setPicking}
             />
           )}
           <Tray tray={tray} otherSizes={otherSizes} size={size} />
+          {columns.length > 0 && (
+            <Suspense>
+              <Charts duty={duty} columns={columns} />
+            </Suspense>
+          )}
           <p className={styles.method}>
-            Drop: the rest of the line is taken as one fixed resistance that passes the duty’s flow. A figure
-            from a sheet wins over the estimate. {ADVICE}
+            {words('lineUp.method')} {ADVICE}
           </p>
         </section>
       )}

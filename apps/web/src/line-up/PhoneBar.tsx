@@ -1,6 +1,8 @@
 import { modelWords } from '@grevik/core';
 import { Button } from '@mui/material';
 import { useNavigate } from 'react-router';
+import { useMay } from '../store/people-api';
+import { useWords } from '../words';
 import { useLineFrame } from '../shell/useLineFrame';
 import type { ModelColumn } from './ColumnTable';
 import styles from './PhoneBar.module.css';
@@ -15,12 +17,17 @@ export function PhoneBar({
 }) {
   const { line, position } = useLineFrame();
   const navigate = useNavigate();
+  const words = useWords();
+  const mayPick = useMay('pick');
   const next = line.positions[line.positions.indexOf(position) + 1];
-  if (!position.pick && first) {
+  if (!position.pick && first && mayPick) {
     return (
       <div className={`${styles.bar} no-print`}>
         <Button variant="contained" fullWidth onClick={() => pick(first)}>
-          Pick {modelWords(first.model).from}, {first.verdict}
+          {words('lineUp.pickVerdict', {
+            model: modelWords(first.model).from,
+            verdict: words(`verdicts.${first.verdict}`),
+          })}
         </Button>
       </div>
     );
@@ -35,7 +42,7 @@ export function PhoneBar({
           void navigate(`/jobs/${line.jobId}/lines/${line.id}/line-up/${encodeURIComponent(next.tag)}`)
         }
       >
-        Next: {next.tag}
+        {words('lineUp.next', { tag: next.tag })}
       </Button>
     </div>
   );

@@ -15,6 +15,7 @@ const picked = {
   reason: 'No torch.',
   verdict: 'care',
   pickedAt: '2026-11-25T00:00:00Z',
+  pickedBy: 'Ada Wrenfield',
 } as const;
 
 /** The dialog as the page keeps it: gone when it closes. */
@@ -29,7 +30,13 @@ function Picking() {
 
 describe('picking', () => {
   it('sends the reason as the person left it, closes, and can be undone', async () => {
-    const asked = serve(({ method }) => ({ body: { ...POSITION, version: method === 'PUT' ? 5 : 6 } }));
+    const asked = serve(() => ({
+      body: {
+        ...POSITION,
+        version: 5,
+        changed: { id: 'c1', by: 'Ada Wrenfield', at: '2026-11-25T00:00:00Z' },
+      },
+    }));
     show(<Picking />);
     const because = screen.getByRole('textbox', { name: 'Because' });
     expect(because).toHaveTextContent('Ball, full port (Ostrand 21P) usable with care.');
@@ -39,14 +46,14 @@ describe('picking', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Pick it' }));
     expect(await screen.findByText('closed')).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
-    await waitFor(() => expect(asked.filter(({ path }) => path.includes('positions'))).toHaveLength(2));
-    expect(asked.filter(({ path }) => path.includes('positions'))).toMatchObject([
+    await waitFor(() => expect(asked).toHaveLength(2));
+    expect(asked).toMatchObject([
       {
         method: 'PUT',
         path: '/api/positions/p1/pick',
         body: { version: 4, modelId: 'ball', reason: 'No torch.' },
       },
-      { method: 'DELETE', path: '/api/positions/p1/pick', body: { version: 5 } },
+      { method: 'POST', path: '/api/changes/c1/undo' },
     ]);
   });
 
@@ -60,6 +67,20 @@ describe('picking', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Pick it' }));
     expect(await screen.findByRole('alert')).toHaveTextContent('Ostrand 21P is ruled out here.');
     expect(screen.getByRole('textbox', { name: 'Because' })).toHaveTextContent('More.');
+  });
+
+  it('shows whose pick came first, and keeps one’s own words', async () => {
+    const theirs = { ...POSITION, version: 5, pick: { ...picked, pickedBy: 'Joss Karran' } };
+    serve(() => ({
+      status: 409,
+      body: { error: { code: 'stale', message: 'CW-103 was changed meanwhile.', current: theirs } },
+    }));
+    show(<Picking />);
+    await userEvent.click(screen.getByRole('button', { name: 'Pick it' }));
+    expect(await screen.findByRole('alert')).toHaveTextContent(
+      'Joss Karran picked here meanwhile: No torch. Pick yours anyway',
+    );
+    expect(screen.getByRole('textbox', { name: 'Because' })).toHaveTextContent('usable with care');
   });
 
   it('opens with the reason already written where the valve is the one picked', () => {

@@ -4,8 +4,9 @@ import { Alert, Button, Dialog, DialogActions, DialogContent, DialogTitle, TextF
 import { useState } from 'react';
 import { VerdictMark } from '../kit/VerdictMark';
 import { useUndoable } from '../kit/useUndoable';
-import { usePickMutation, useUnpickMutation } from '../store/api';
-import { failureText } from '../store/failure';
+import { usePickMutation } from '../store/api';
+import { failureText, refusalOf } from '../store/failure';
+import { useWords } from '../words';
 import type { ModelColumn } from './ColumnTable';
 
 interface PickDialogProps {
@@ -20,25 +21,21 @@ export function PickDialog({ line, position, column, close }: PickDialogProps) {
   const already = position.pick?.modelId === column.model.id ? position.pick.reason : undefined;
   const [reason, setReason] = useState(already ?? pickReason(column));
   const [pick, { isLoading, error }] = usePickMutation();
-  const [unpick] = useUnpickMutation();
   const undoable = useUndoable();
+  const words = useWords();
   const { name, from } = modelWords(column.model);
-  const at = { id: position.id, lineId: line.id };
+  const isEmpty = reason.trim() === '';
 
   const save = async (): Promise<void> => {
     try {
-      const before = position.pick;
-      const { version } = await pick({
-        ...at,
+      const { changed } = await pick({
+        id: position.id,
+        lineId: line.id,
         version: position.version,
         modelId: column.model.id,
         reason,
       }).unwrap();
-      undoable(`${position.tag}: ${from} picked`, () =>
-        before
-          ? pick({ ...at, version, modelId: before.modelId, reason: before.reason }).unwrap()
-          : unpick({ ...at, version }).unwrap(),
-      );
+      undoable(words('pick.done', { tag: position.tag, model: from }), changed);
       close();
     } catch {
       // The refusal is shown in the dialog, with what was typed.
@@ -46,40 +43,42 @@ export function PickDialog({ line, position, column, close }: PickDialogProps) {
   };
 
   return (
-    <Dialog open onClose={close} fullWidth maxWidth="sm">
-      <DialogTitle>
-        {name} for {position.tag}
-      </DialogTitle>
+    <Dialog open onClose={close} fullWidth maxWidth="sm" aria-labelledby="pick-title">
+      <DialogTitle id="pick-title">{words('pick.title', { name, tag: position.tag })}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         <div>
           <VerdictMark verdict={column.verdict} /> {from}
         </div>
         <TextField
-          label="Because"
+          label={words('pick.because')}
           value={reason}
           multiline
           minRows={4}
           fullWidth
           autoFocus
-          error={reason.trim() === ''}
-          helperText={
-            reason.trim() === ''
-              ? 'Say why, in a sentence your foreman would accept.'
-              : 'Written for you: change it as you see fit.'
-          }
+          error={isEmpty}
+          helperText={words(isEmpty ? 'pick.needed' : 'pick.written')}
           onChange={(event) => setReason(event.target.value)}
           slotProps={{ htmlInput: { maxLength: 2000 } }}
           sx={{ marginTop: 1 }}
         />
         <p style={{ color: 'var(--soft-ink)', fontSize: 14 }}>{MEDIUM_FACTS[line.medium].caution}</p>
-        {error !== undefined && <Alert severity="error">{failureText(error)}</Alert>}
+        {error !== undefined && <Alert severity="error">{refusalWords()}</Alert>}
       </DialogContent>
       <DialogActions>
-        <Button onClick={close}>Leave it</Button>
-        <Button variant="contained" disabled={isLoading || reason.trim() === ''} onClick={() => void save()}>
-          {isLoading ? 'Saving …' : 'Pick it'}
+        <Button onClick={close}>{words('pick.leave')}</Button>
+        <Button variant="contained" disabled={isLoading || isEmpty} onClick={() => void save()}>
+          {words(isLoading ? 'app.saving' : 'pick.pickIt')}
         </Button>
       </DialogActions>
     </Dialog>
   );
+
+  /** Where somebody else picked meanwhile: whose pick it is, and why; picking once more keeps one's own. */
+  function refusalWords(): string {
+    const refusal = refusalOf(error);
+    const theirs = (refusal?.current as PositionView | undefined)?.pick;
+    if (refusal?.code !== 'stale' || !theirs) return failureText(error);
+    return words('pick.meanwhile', { by: theirs.pickedBy ?? '', theirs: theirs.reason });
+  }
 }

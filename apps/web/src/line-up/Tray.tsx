@@ -1,5 +1,6 @@
 import type { ModelView } from '@grevik/contracts';
 import { modelWords } from '@grevik/core';
+import { useWords } from '../words';
 import type { ModelColumn } from './ColumnTable';
 import { Reasons } from './Reasons';
 import styles from './Tray.module.css';
@@ -14,10 +15,13 @@ export function Tray({
   otherSizes: readonly ModelView[];
   size: string;
 }) {
+  const words = useWords();
   if (tray.length + otherSizes.length === 0) return null;
   return (
-    <section className={styles.tray} aria-label="Ruled out">
-      <h3>{tray.length > 0 ? `${tray.length} ruled out` : 'Other sizes'}</h3>
+    <section className={styles.tray} aria-label={words('lineUp.ruledOut')}>
+      <h3>
+        {tray.length > 0 ? words('lineUp.countOut', { count: tray.length }) : words('lineUp.otherSizes')}
+      </h3>
       <ul>
         {tray.map(({ model, reasons }) => {
           const { name, from, details } = modelWords(model);
@@ -32,7 +36,10 @@ export function Tray({
         })}
         {otherSizes.length > 0 && (
           <li className={styles.sizes}>
-            Not made in {size}: {otherSizes.map((model) => modelWords(model).from).join(', ')}
+            {words('lineUp.notMade', {
+              size,
+              models: otherSizes.map((model) => modelWords(model).from).join(', '),
+            })}
           </li>
         )}
       </ul>

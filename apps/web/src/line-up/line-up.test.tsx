@@ -14,7 +14,7 @@ import { act } from 'react';
 const duty: Duty = { ...POSITION.duty, medium: 'potable-cold' };
 const money = (amount: number): string => `$${amount.toFixed(2)}`;
 
-function table(change: Partial<Duty> = {}, pickedId?: string) {
+function table(change: Partial<Duty> = {}, pickedId?: string, alike = 1) {
   const asked = { ...duty, ...change };
   const picked: ModelColumn[] = [];
   const shown = show(
@@ -22,6 +22,7 @@ function table(change: Partial<Duty> = {}, pickedId?: string) {
       duty={asked}
       columns={lineUp(asked, [BALL, GATE]).columns}
       pickedId={pickedId}
+      alike={alike}
       money={money}
       pick={(column) => picked.push(column)}
     />,
@@ -40,14 +41,43 @@ describe('the columns', () => {
       'Ostrand 21P',
       'Kell & Vane 6S',
     ]);
-    expect(cells(/^Verdict/)).toEqual(['carePick', 'carePick']);
+    expect(cells(/^Verdict/)).toEqual(['careNo. 1 · 92 pointsPick', 'careNo. 2 · 70 pointsPick']);
     expect(cells(/^Weakest part at 50 °F/)).toEqual(['200 psi press joint', '200 psi body']);
     expect(cells(/^Drop at 100 %/)[0]).toBe('0.028 psi 7.92 gpm');
     expect(cells(/^Fully open/)).toEqual([
       'Cv 47.4 by its sheet',
       expect.stringMatching(/^Cv \d+(\.\d)? estimated$/),
     ]);
-    expect(cells(/^Price, life/)).toEqual(['$21.90 each, 25–35 years', '$13.10 each, 5–15 years']);
+    expect(cells(/^Price, life/)).toEqual([
+      '$21.90 each, 25–35 years$0.73 a year+$8.80',
+      '$13.10 each, 5–15 years$1.31 a year',
+    ]);
+  });
+
+  it('say what all alike on the job cost, against the cheapest', () => {
+    table({}, undefined, 4);
+    expect(cells(/^Price, life/)).toEqual([
+      expect.stringContaining('4 alike $87.60, +$35.20'),
+      expect.stringMatching(/4 alike \$52.40$/),
+    ]);
+  });
+
+  it('are compared, not picked, by whoever may not pick', () => {
+    const { unmount } = table();
+    unmount();
+    show(
+      <ColumnTable
+        duty={duty}
+        columns={lineUp(duty, [BALL, GATE]).columns}
+        pickedId="ball"
+        alike={1}
+        money={money}
+        pick={() => undefined}
+      />,
+      { may: ['look', 'record'] },
+    );
+    expect(screen.queryByRole('button', { name: /^Pick/ })).not.toBeInTheDocument();
+    expect(cells(/^Verdict/)[0]).toContain('Picked');
   });
 
   it('follow the handle', () => {

@@ -3,13 +3,17 @@ import { Button, Table, TableBody, TableCell, TableContainer, TableHead, TableRo
 import { Link } from 'react-router';
 import { VerdictMark } from '../kit/VerdictMark';
 import { useFigures } from '../kit/useFigures';
+import { useWords } from '../words';
 import { useLineFrame } from '../shell/useLineFrame';
 import styles from './SchedulePage.module.css';
+
+const HEADINGS = ['tag', 'where', 'asked', 'size', 'duty', 'pick', 'verdict', 'because', 'price'] as const;
 
 /** The line as a list to print or to take along. */
 export function SchedulePage() {
   const { line, companyName, jobName, models, sides, money } = useLineFrame();
   const figures = useFigures();
+  const words = useWords();
   const chosen = line.positions.map((position) => ({
     position,
     picked: pickedNow(position, line, models, sides),
@@ -21,7 +25,7 @@ export function SchedulePage() {
     <div className={styles.page}>
       <header className={styles.head}>
         <div>
-          <h1>Valve schedule · {line.name}</h1>
+          <h1>{words('schedule.title', { line: line.name })}</h1>
           <p>
             {jobName} · {companyName} ·{' '}
             {new Intl.DateTimeFormat('en', { dateStyle: 'long' }).format(new Date())}
@@ -29,7 +33,7 @@ export function SchedulePage() {
         </div>
         <div className={`${styles.actions} no-print`}>
           <Button variant="contained" onClick={() => window.print()}>
-            Print
+            {words('app.print')}
           </Button>
           <Button
             variant="outlined"
@@ -37,7 +41,7 @@ export function SchedulePage() {
             href={`/api/lines/${line.id}/schedule.csv?units=${figures.system}`}
             download
           >
-            Take as CSV
+            {words('schedule.csv')}
           </Button>
         </div>
       </header>
@@ -45,11 +49,9 @@ export function SchedulePage() {
         <Table size="small" className={styles.table}>
           <TableHead>
             <TableRow>
-              {['Tag', 'Where', 'Asked to', 'Size', 'Duty', 'Pick', 'Verdict', 'Because', 'Price'].map(
-                (heading) => (
-                  <TableCell key={heading}>{heading}</TableCell>
-                ),
-              )}
+              {HEADINGS.map((heading) => (
+                <TableCell key={heading}>{words(`schedule.${heading}`)}</TableCell>
+              ))}
             </TableRow>
           </TableHead>
           <TableBody>
@@ -70,13 +72,15 @@ export function SchedulePage() {
                   {duty.pipe && `, ${PIPE_FACTS[duty.pipe.material].words}`}
                 </TableCell>
                 <TableCell>
-                  {picked ? <ModelInWords model={picked.model} /> : <i>not picked yet</i>}
+                  {picked ? <ModelInWords model={picked.model} /> : <i>{words('schedule.notPicked')}</i>}
                 </TableCell>
                 <TableCell>
                   {picked && (
                     <VerdictMark
                       verdict={picked.verdict}
-                      word={picked.verdict === 'out' ? 'no longer fits' : picked.verdict}
+                      word={words(
+                        picked.verdict === 'out' ? 'verdicts.noLongerFits' : `verdicts.${picked.verdict}`,
+                      )}
                     />
                   )}
                 </TableCell>
@@ -88,7 +92,8 @@ export function SchedulePage() {
         </Table>
       </TableContainer>
       <p className={styles.total}>
-        <b>{money(total)}</b> for what is picked{open > 0 && `; ${open} of ${chosen.length} still to pick`}.
+        <b>{money(total)}</b> {words('schedule.total')}
+        {open > 0 && words('schedule.stillOpen', { open, all: chosen.length })}.
       </p>
       <p className={styles.caution}>{ADVICE}</p>
     </div>

@@ -1,23 +1,22 @@
 import { Button } from '@mui/material';
 import { useRouteError } from 'react-router';
 import { Notice } from '../kit/Notice';
+import { useWords } from '../words';
 
 /** What is left when a screen breaks: nothing entered is lost, and a way on. */
 export function Broken() {
   const error = useRouteError();
+  const words = useWords();
   return (
     <Notice
-      title="This screen broke"
+      title={words('broken.title')}
       action={
         <Button variant="contained" onClick={() => window.location.assign('/')}>
-          Open the list of jobs
+          {words('app.openJobs')}
         </Button>
       }
     >
-      <p>
-        What was saved is kept. If it breaks again, pass this on:{' '}
-        {error instanceof Error ? error.message : String(error)}
-      </p>
+      <p>{words('broken.body', { message: error instanceof Error ? error.message : String(error) })}</p>
     </Notice>
   );
 }

@@ -24,6 +24,7 @@ const pick = {
   reason: 'No torch.',
   verdict: 'care',
   pickedAt: '2026-11-25T00:00:00Z',
+  pickedBy: 'Ada Wrenfield',
 } as const;
 const POSITIONS = [
   { ...POSITION, pick },

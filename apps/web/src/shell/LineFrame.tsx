@@ -1,14 +1,15 @@
 import { MEDIUM_FACTS, houseSides } from '@grevik/core';
 import { useEffect, useMemo } from 'react';
 import { Outlet, useLocation, useNavigate, useParams } from 'react-router';
-import { counted } from '../kit/counted';
 import { Failure, Loading, Notice } from '../kit/Notice';
 import { LineStrip } from '../kit/strip/LineStrip';
+import { useKeys } from '../kit/useKeys';
+import { MergeDialog } from '../merge/MergeDialog';
 import { useCatalogueQuery, useCompanyQuery, useJobQuery, useLineQuery } from '../store/api';
+import { useWords } from '../words';
 import styles from './LineFrame.module.css';
 import { stepOf } from './steps';
 import type { LineFrameContext } from './useLineFrame';
-import { useStripKeys } from './useStripKeys';
 
 /** A line and the position walked to, under the strip that stays in place from step to step. */
 export function LineFrame() {
@@ -19,6 +20,7 @@ export function LineFrame() {
   const line = useLineQuery(lineId);
   const catalogue = useCatalogueQuery();
   const company = useCompanyQuery();
+  const words = useWords();
 
   const positions = useMemo(() => line.data?.positions ?? [], [line.data]);
   const lines = job.data?.lines ?? [];
@@ -39,7 +41,14 @@ export function LineFrame() {
     const next = lines[lineIndex + by];
     go(next && `/jobs/${jobId}/lines/${next.id}/${step}`);
   };
-  useStripKeys(walk, changeLine);
+  useKeys({
+    ArrowRight: () => walk(1),
+    j: () => walk(1),
+    ArrowLeft: () => walk(-1),
+    k: () => walk(-1),
+    ArrowDown: () => changeLine(1),
+    ArrowUp: () => changeLine(-1),
+  });
 
   useEffect(() => {
     document.title = [current?.tag, line.data?.name, 'Grevik'].filter(Boolean).join(' · ');
@@ -47,13 +56,14 @@ export function LineFrame() {
 
   const failed = [line, job, catalogue, company].find(({ isError }) => isError);
   if (failed) return <Failure error={failed.error} retry={() => void failed.refetch()} />;
-  if (!line.data || !job.data || !catalogue.data || !company.data) return <Loading what="the line" />;
+  if (!line.data || !job.data || !catalogue.data || !company.data)
+    return <Loading what={words('line.what')} />;
   if (positions.length === 0)
-    return <Notice title={`${line.data.name} has no positions yet`}>Bring a walk list to fill it.</Notice>;
+    return <Notice title={words('line.empty', { line: line.data.name })}>{words('line.emptyBody')}</Notice>;
   if (!current) {
     return (
-      <Notice title={`${tag} is not on ${line.data.name}`}>
-        <p>It may be on another line of this job, or have been given another tag.</p>
+      <Notice title={words('line.notOn', { tag: tag ?? '', line: line.data.name })}>
+        <p>{words('line.notOnBody')}</p>
       </Notice>
     );
   }
@@ -76,11 +86,16 @@ export function LineFrame() {
         <div className={styles.title}>
           <h2>{line.data.name}</h2>
           <span>
-            line {lineIndex + 1} of {lines.length} · {MEDIUM_FACTS[line.data.medium].words} ·{' '}
-            {counted(positions.length, 'position')}, {picked} picked
+            {words('line.facts', {
+              number: lineIndex + 1,
+              lines: lines.length,
+              medium: MEDIUM_FACTS[line.data.medium].words,
+              count: positions.length,
+              picked,
+            })}
           </span>
           <span className={styles.keys}>
-            <kbd>←</kbd> <kbd>→</kbd> follow the water <kbd>↑</kbd> <kbd>↓</kbd> change line
+            <kbd>←</kbd> <kbd>→</kbd> {words('line.follow')} <kbd>↑</kbd> <kbd>↓</kbd> {words('line.change')}
           </span>
         </div>
         <LineStrip
@@ -93,6 +108,7 @@ export function LineFrame() {
         />
       </header>
       <Outlet context={context} />
+      <MergeDialog />
     </>
   );
 }

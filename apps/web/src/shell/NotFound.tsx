@@ -1,18 +1,30 @@
 import { Button } from '@mui/material';
 import { Link } from 'react-router';
 import { Notice } from '../kit/Notice';
+import { useJobsQuery } from '../store/api';
+import { useWords } from '../words';
 
+/** An address without a screen: what may be wrong with it, and where people mostly want to go. */
 export function NotFound() {
+  const words = useWords();
+  const { data: jobs } = useJobsQuery();
   return (
     <Notice
-      title="There is no screen at this address"
+      title={words('notFound.title')}
       action={
         <Button variant="contained" component={Link} to="/">
-          Open the list of jobs
+          {words('app.openJobs')}
         </Button>
       }
     >
-      <p>The address may be cut off, or from another version of Grevik.</p>
+      <p>{words('notFound.body')}</p>
+      <ul>
+        {jobs?.slice(0, 8).map(({ id, name }) => (
+          <li key={id}>
+            <Link to={`/jobs/${id}`}>{name}</Link>
+          </li>
+        ))}
+      </ul>
     </Notice>
   );
 }

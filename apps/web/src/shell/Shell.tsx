@@ -1,19 +1,48 @@
+import Search from '@mui/icons-material/Search';
+import { Button } from '@mui/material';
+import { useMemo, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation, useParams } from 'react-router';
+import { useKeys } from '../kit/useKeys';
+import { useMay } from '../store/people-api';
 import { useJobQuery } from '../store/api';
+import { useWords } from '../words';
+import { AccountMenu } from './AccountMenu';
+import { KeysDialog } from './KeysDialog';
+import { Offline } from './Offline';
+import { Palette } from './Palette';
 import styles from './Shell.module.css';
 import { STEPS } from './steps';
 import { UnitsSwitch } from './UnitsSwitch';
+import { useUndoLast } from '../mine/useUndoLast';
 
-/** What stays around every screen: the job, the steps of the work, the units. */
+/** What stays around every screen: the job, the steps of the work, the units, who is signed in. */
 export function Shell() {
   const { jobId, lineId, tag } = useParams();
   const { data: job } = useJobQuery(jobId ?? '', { skip: jobId === undefined });
   const { pathname } = useLocation();
+  const words = useWords();
+  const [open, setOpen] = useState<'palette' | 'keys'>();
+  const mayBring = useMay('bring-lines');
+  const undoLast = useUndoLast();
+  const close = (): void => setOpen(undefined);
+  useKeys(
+    useMemo(
+      () => ({
+        'Ctrl+k': () => setOpen('palette'),
+        '?': () => setOpen('keys'),
+        'Ctrl+z': undoLast,
+      }),
+      [undoLast],
+    ),
+  );
   const line = lineId ?? job?.lines[0]?.id;
   return (
     <>
+      <a href="#work" className={styles.skip}>
+        {words('app.skip')}
+      </a>
       <header className={`${styles.bar} no-print`}>
-        <Link to="/" className={styles.brand} aria-label="Grevik, all jobs">
+        <Link to="/" className={styles.brand} aria-label={words('app.allJobs')}>
           GRE<b>V</b>IK
         </Link>
         {job && (
@@ -21,26 +50,43 @@ export function Shell() {
             <Link to={`/jobs/${job.id}`} className={styles.job}>
               {job.name}
             </Link>
-            <nav className={styles.steps} aria-label="Steps of the work">
-              <NavLink to={`/jobs/${job.id}/walk`}>Walk</NavLink>
+            <nav className={styles.steps} aria-label={words('steps.label')}>
+              {mayBring && <NavLink to={`/jobs/${job.id}/walk`}>{words('steps.walk')}</NavLink>}
               {line !== undefined &&
-                STEPS.map(({ id, word }) => (
+                STEPS.map((step) => (
                   <NavLink
-                    key={id}
-                    to={`/jobs/${job.id}/lines/${line}/${id}${tag === undefined ? '' : `/${encodeURIComponent(tag)}`}`}
-                    aria-current={pathname.split('/')[5] === id ? 'page' : undefined}
+                    key={step}
+                    to={`/jobs/${job.id}/lines/${line}/${step}${tag === undefined ? '' : `/${encodeURIComponent(tag)}`}`}
+                    aria-current={pathname.split('/')[5] === step ? 'page' : undefined}
                   >
-                    {word}
+                    {words(`steps.${step}`)}
                   </NavLink>
                 ))}
             </nav>
           </>
         )}
-        <UnitsSwitch />
+        <Button
+          className={styles.find}
+          color="inherit"
+          startIcon={<Search />}
+          aria-label={words('palette.title')}
+          onClick={() => setOpen('palette')}
+        >
+          <span>
+            {words('palette.find')} <kbd>Ctrl K</kbd>
+          </span>
+        </Button>
+        <div className={styles.units}>
+          <UnitsSwitch />
+        </div>
+        <AccountMenu showKeys={() => setOpen('keys')} />
       </header>
-      <main>
+      <Offline />
+      <main id="work" tabIndex={-1}>
         <Outlet />
       </main>
+      {open === 'palette' && <Palette close={close} showKeys={() => setOpen('keys')} />}
+      {open === 'keys' && <KeysDialog close={close} />}
     </>
   );
 }

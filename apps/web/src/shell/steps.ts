@@ -1,11 +1,8 @@
-/** The steps of the work that have a screen, in their order. */
-export const STEPS = [
-  { id: 'line-up', word: 'Line-up' },
-  { id: 'schedule', word: 'Schedule' },
-] as const;
-export type Step = (typeof STEPS)[number]['id'];
+/** The steps of the work that have a screen on a line, in their order. */
+export const STEPS = ['line-up', 'log', 'schedule'] as const;
+export type Step = (typeof STEPS)[number];
 
 /** The step an address is on. */
 export function stepOf(pathname: string): Step {
-  return STEPS.find(({ id }) => pathname.split('/')[5] === id)?.id ?? 'line-up';
+  return STEPS.find((step) => pathname.split('/')[5] === step) ?? 'line-up';
 }

@@ -1,29 +1,56 @@
 import type {
   ChangeDutyRequest,
   CompanyView,
+  ErrorBody,
   JobView,
   LineView,
   ModelView,
   PickRequest,
+  PositionSummary,
   PositionView,
   WalkListPreview,
   WalkListTaken,
 } from '@grevik/contracts';
-import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import {
+  type BaseQueryFn,
+  type FetchArgs,
+  type FetchBaseQueryError,
+  createApi,
+  fetchBaseQuery,
+} from '@reduxjs/toolkit/query/react';
 
 /** A change to one position of a line that is open. */
 type Change<T> = T & { id: string; lineId: string };
 
+const ask = fetchBaseQuery({ baseUrl: `${window.location.origin}/api` });
+
+/** Asks the server; where the session has ended meanwhile, the sign-in comes up in place, at the same address. */
+const askSignedIn: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError> = async (
+  request,
+  context,
+  options,
+) => {
+  const answer = await ask(request, context, options);
+  const body = answer.error?.data as ErrorBody | undefined;
+  if (body?.error?.code === 'signed-out' && context.endpoint !== 'signIn')
+    context.dispatch(api.util.invalidateTags(['Session']));
+  return answer;
+};
+
 /** The server's state, as the screens see it. */
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: `${window.location.origin}/api` }),
-  tagTypes: ['Jobs', 'Line'],
+  baseQuery: askSignedIn,
+  tagTypes: ['Session', 'Jobs', 'Line', 'History', 'Mine', 'People'],
   endpoints: (build) => ({
-    company: build.query<CompanyView, void>({ query: () => 'company' }),
-    catalogue: build.query<ModelView[], void>({ query: () => 'catalogue' }),
-    jobs: build.query<JobView[], void>({ query: () => 'jobs', providesTags: ['Jobs'] }),
+    company: build.query<CompanyView, void>({ query: () => 'company', providesTags: ['Session'] }),
+    catalogue: build.query<ModelView[], void>({ query: () => 'catalogue', providesTags: ['Session'] }),
+    jobs: build.query<JobView[], void>({ query: () => 'jobs', providesTags: ['Jobs', 'Session'] }),
     job: build.query<JobView, string>({ query: (id) => `jobs/${id}`, providesTags: ['Jobs'] }),
+    jobPositions: build.query<PositionSummary[], string>({
+      query: (id) => `jobs/${id}/positions`,
+      providesTags: ['Jobs'],
+    }),
     line: build.query<LineView, string>({
       query: (id) => `lines/${id}`,
       providesTags: (_line, _error, id) => [{ type: 'Line', id }],
@@ -35,16 +62,17 @@ export const api = createApi({
     changeDuty: build.mutation<PositionView, Change<ChangeDutyRequest>>({
       query: ({ id, lineId: _lineId, ...body }) => ({ url: `positions/${id}/duty`, method: 'PUT', body }),
       onQueryStarted: keepInLine,
+      invalidatesTags: ['History', 'Mine'],
     }),
     pick: build.mutation<PositionView, Change<PickRequest>>({
       query: ({ id, lineId: _lineId, ...body }) => ({ url: `positions/${id}/pick`, method: 'PUT', body }),
       onQueryStarted: keepInLine,
-      invalidatesTags: ['Jobs'],
+      invalidatesTags: ['Jobs', 'History', 'Mine'],
     }),
     unpick: build.mutation<PositionView, Change<{ version: number }>>({
       query: ({ id, lineId: _lineId, ...body }) => ({ url: `positions/${id}/pick`, method: 'DELETE', body }),
       onQueryStarted: keepInLine,
-      invalidatesTags: ['Jobs'],
+      invalidatesTags: ['Jobs', 'History', 'Mine'],
     }),
     previewWalkList: build.mutation<WalkListPreview, { jobId: string; text: string }>({
       query: ({ jobId, text }) => ({
@@ -55,7 +83,7 @@ export const api = createApi({
     }),
     takeWalkList: build.mutation<WalkListTaken, { jobId: string; text: string; rows: number[] }>({
       query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/walk-list`, method: 'POST', body }),
-      invalidatesTags: ['Jobs', 'Line'],
+      invalidatesTags: ['Jobs', 'Line', 'Mine'],
     }),
   }),
 });
@@ -87,6 +115,7 @@ export const {
   useCatalogueQuery,
   useJobsQuery,
   useJobQuery,
+  useJobPositionsQuery,
   useLineQuery,
   useCreateJobMutation,
   useChangeDutyMutation,

@@ -2,15 +2,28 @@ import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api';
 import { handleReducer } from './handle-slice';
+import { mergeReducer } from './merge-slice';
 import { keepUnits, unitsReducer } from './units-slice';
+import { keepWeights, weightsReducer } from './weights-slice';
 
 /** The server's state is RTK Query's; beside it only what the person is doing. */
 export function makeStore() {
   const store = configureStore({
-    reducer: { [api.reducerPath]: api.reducer, units: unitsReducer, handle: handleReducer },
+    reducer: {
+      [api.reducerPath]: api.reducer,
+      units: unitsReducer,
+      handle: handleReducer,
+      weights: weightsReducer,
+      merge: mergeReducer,
+    },
     middleware: (defaults) => defaults().concat(api.middleware),
   });
-  store.subscribe(() => keepUnits(store.getState().units));
+  let { units, weights } = store.getState();
+  store.subscribe(() => {
+    const now = store.getState();
+    if (now.units !== units) keepUnits((units = now.units));
+    if (now.weights !== weights) keepWeights((weights = now.weights));
+  });
   return store;
 }
 

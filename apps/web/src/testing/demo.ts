@@ -50,6 +50,7 @@ export const POSITION: PositionView = {
   tag: 'CW-103',
   remarks: 'café branch, in the back wall',
   version: 4,
+  changed: null,
   pick: null,
   duty: {
     function: 'isolate',

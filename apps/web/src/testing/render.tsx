@@ -1,3 +1,4 @@
+import { PERMISSIONS, type Permission, type SessionView } from '@grevik/contracts';
 import type { UnitSystem } from '@grevik/core';
 import { ThemeProvider } from '@mui/material/styles';
 import { render } from '@testing-library/react';
@@ -5,16 +6,36 @@ import { SnackbarProvider } from 'notistack';
 import type { ReactElement } from 'react';
 import { Provider } from 'react-redux';
 import { MemoryRouter } from 'react-router';
+import { peopleApi } from '../store/people-api';
 import { makeStore } from '../store/store';
 import { unitsChosen } from '../store/units-slice';
 import { theme } from '../theme';
 
+interface Shown {
+  units?: UnitSystem;
+  at?: string;
+  /** What whoever looks at it may do; everything unless told otherwise. */
+  may?: readonly Permission[];
+  session?: SessionView | null;
+}
+
+export const signedIn = (may: readonly Permission[]): SessionView => ({
+  person: { id: 'me', name: 'Ada Wrenfield', email: 'ada@tarnside.example', role: 'foreman' },
+  company: { name: 'Tarnside', isDemo: false },
+  may,
+});
+
 /** Shows a part of the interface as it stands in the application: with store, look, notices and addresses. */
 export function show(
   part: ReactElement,
-  { units = 'us', at = '/' }: { units?: UnitSystem; at?: string } = {},
+  { units = 'us', at = '/', may = PERMISSIONS, session = signedIn(may) }: Shown = {},
 ) {
   const store = makeStore();
+  store.dispatch(
+    peopleApi.util.upsertQueryEntries([
+      { endpointName: 'session', arg: undefined, value: { session, doors: { demo: true } } },
+    ]),
+  );
   store.dispatch(unitsChosen(units));
   const shown = render(
     <Provider store={store}>

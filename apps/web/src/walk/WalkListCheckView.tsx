@@ -2,8 +2,8 @@ import type { WalkListPreview } from '@grevik/contracts';
 import { FUNCTION_WORDS, MEDIUM_FACTS, PIPE_FACTS } from '@grevik/core';
 import { Button, Table, TableBody, TableCell, TableContainer, TableHead, TableRow } from '@mui/material';
 import type { ReactNode } from 'react';
-import { counted } from '../kit/counted';
 import { VerdictMark } from '../kit/VerdictMark';
+import { useWords } from '../words';
 import { useFigures } from '../kit/useFigures';
 import styles from './WalkListPage.module.css';
 
@@ -23,31 +23,36 @@ export function WalkListCheckView({
   taking,
 }: WalkListCheckViewProps) {
   const figures = useFigures();
+  const words = useWords();
   const badRows = new Set(problems.map(({ row }) => row)).size;
   const also = [
     newLines.length > 0 &&
-      `New lines: ${newLines.map(({ name, medium }) => `${name} (${MEDIUM_FACTS[medium].words})`).join(', ')}.`,
-    unread.length > 0 && `Not read: the column ${unread.join(', ')}.`,
+      words('walkList.newLines', {
+        lines: newLines.map(({ name, medium }) => `${name} (${MEDIUM_FACTS[medium].words})`).join(', '),
+      }),
+    unread.length > 0 && words('walkList.unread', { columns: unread.join(', ') }),
   ].filter(Boolean);
   return (
     <>
       <div className={styles.sum}>
         <Button variant="contained" size="large" disabled={positions.length === 0 || taking} onClick={takeIt}>
-          {taking ? 'Adding …' : `Add ${counted(positions.length, 'position')}`}
+          {taking ? words('walkList.adding') : words('walkList.add', { count: positions.length })}
         </Button>
         <p>
-          <b>
-            {counted(positions.length, 'row')} can be taken, {badRows} can not.
-          </b>{' '}
-          {badRows > 0 &&
-            'Those are left out: correct them in the sheet and bring it again. Rows are numbered as in the sheet, where the heading is row 1. '}
+          <b>{words('walkList.can', { count: positions.length, bad: badRows })}</b>{' '}
+          {badRows > 0 && `${words('walkList.leftOutBody')} `}
           {also.join(' ')}
         </p>
       </div>
       {problems.length > 0 && (
         <Rows
-          title="Left out"
-          heads={['Row', 'Field', 'Found', 'What would be right']}
+          title={words('walkList.leftOut')}
+          heads={[
+            words('walkList.row'),
+            words('walkList.fieldHead'),
+            words('walkList.found'),
+            words('walkList.right'),
+          ]}
           count={problems.length}
         >
           {problems.slice(0, MOST_SHOWN).map(({ row, field, value, message }) => (
@@ -56,7 +61,7 @@ export function WalkListCheckView({
               <TableCell>
                 <VerdictMark verdict="out" word={field} />
               </TableCell>
-              <TableCell>{value === '' ? <i>nothing</i> : value}</TableCell>
+              <TableCell>{value === '' ? <i>{words('walkList.nothing')}</i> : value}</TableCell>
               <TableCell>{message}</TableCell>
             </TableRow>
           ))}
@@ -64,9 +69,11 @@ export function WalkListCheckView({
       )}
       {positions.length > 0 && (
         <Rows
-          title="Would be added"
+          title={words('walkList.wouldAdd')}
           className={styles.positions}
-          heads={['Row', 'Tag', 'Line', 'Asked to', 'Size', 'Duty', 'Remarks']}
+          heads={(['row', 'tag', 'line', 'asked', 'size', 'duty', 'remarks'] as const).map((head) =>
+            words(`walkList.${head}`),
+          )}
           count={positions.length}
         >
           {positions.slice(0, MOST_SHOWN).map(({ row, tag, line, medium, duty, remarks }) => (
@@ -107,6 +114,7 @@ function Rows({
   className?: string | undefined;
   children: ReactNode;
 }) {
+  const words = useWords();
   return (
     <section>
       <h2>{title}</h2>
@@ -122,7 +130,7 @@ function Rows({
           <TableBody>{children}</TableBody>
         </Table>
       </TableContainer>
-      {count > MOST_SHOWN && <p>and {count - MOST_SHOWN} more</p>}
+      {count > MOST_SHOWN && <p>{words('walkList.more', { count: count - MOST_SHOWN })}</p>}
     </section>
   );
 }

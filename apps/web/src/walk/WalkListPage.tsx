@@ -3,10 +3,10 @@ import { Alert, Button, TextField } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { type ChangeEvent, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { counted } from '../kit/counted';
 import { Failure, Loading } from '../kit/Notice';
 import { useJobQuery, usePreviewWalkListMutation, useTakeWalkListMutation } from '../store/api';
 import { failureText } from '../store/failure';
+import { useWords } from '../words';
 import { readTextFile } from './read-text-file';
 import { WalkListCheckView } from './WalkListCheckView';
 import styles from './WalkListPage.module.css';
@@ -21,8 +21,9 @@ export function WalkListPage() {
   const [take, taking] = useTakeWalkListMutation();
   const { enqueueSnackbar } = useSnackbar();
   const navigate = useNavigate();
+  const words = useWords();
   if (isError) return <Failure error={jobError} retry={() => void refetch()} />;
-  if (!job) return <Loading what="the job" />;
+  if (!job) return <Loading what={words('line.job')} />;
 
   const look = async (list: string): Promise<void> => {
     setText(list);
@@ -41,7 +42,7 @@ export function WalkListPage() {
     const { data } = await take({ jobId, text, rows: looked.positions.map(({ row }) => row) });
     const first = data?.lines[0];
     if (!data || !first) return;
-    enqueueSnackbar(`${counted(data.added, 'position')} added`);
+    enqueueSnackbar(words('walkList.added', { count: data.added }));
     void navigate(`/jobs/${jobId}/lines/${first.id}/line-up`);
   };
 
@@ -49,16 +50,12 @@ export function WalkListPage() {
   return (
     <div className={styles.page}>
       <header>
-        <h1>Bring a walk list</h1>
-        <p>
-          A CSV file with one row a position, into <b>{job.name}</b>. Needed columns: tag, line, medium,
-          function, size, pressure, temperature. Also read: flow, pipe, orientation, place, remarks. Write
-          every figure with its unit.
-        </p>
+        <h1>{words('walkList.title')}</h1>
+        <p>{words('walkList.body', { job: job.name })}</p>
       </header>
       <div className={styles.source}>
         <Button component="label" variant="contained">
-          Choose the file
+          {words('walkList.choose')}
           <input
             type="file"
             accept=".csv,text/csv,text/plain"
@@ -66,14 +63,14 @@ export function WalkListPage() {
             onChange={(event) => void openFile(event)}
           />
         </Button>
-        <span>or paste it here</span>
+        <span>{words('walkList.paste')}</span>
         <TextField
           size="small"
           multiline
           minRows={1}
           maxRows={5}
           fullWidth
-          label="Walk list"
+          label={words('walkList.field')}
           value={text}
           onChange={(event) => setText(event.target.value)}
         />
@@ -82,11 +79,11 @@ export function WalkListPage() {
           disabled={text.trim() === '' || previewing.isLoading}
           onClick={() => void look(text)}
         >
-          Look at it
+          {words('walkList.look')}
         </Button>
       </div>
       {failure !== undefined && <Alert severity="error">{failureText(failure)}</Alert>}
-      {previewing.isLoading && <Loading what="the list" />}
+      {previewing.isLoading && <Loading what={words('walkList.what')} />}
       {looked && <WalkListCheckView check={looked} takeIt={() => void takeIt()} taking={taking.isLoading} />}
     </div>
   );

@@ -94,6 +94,8 @@ const JOINT_WORDS: Partial<Record<End, string>> = {
   fip: 'threaded',
   mip: 'threaded',
   'mechanical-joint': 'mechanical',
+  'pex-barb': 'PEX',
+  'pex-expansion': 'PEX',
   'flange-150': 'flanged',
 };
 

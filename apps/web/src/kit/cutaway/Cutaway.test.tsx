@@ -44,13 +44,23 @@ describe('a cutaway', () => {
     },
   );
 
-  it.each(['ball', 'gate-solid', 'globe', 'butterfly-resilient'] as const)(
-    'of a %s lets no water through shut, and all of it open',
-    (type) => {
-      expect(Math.min(...waters(drawn({ type }, 0)))).toBe(0);
-      expect(Math.min(...waters(drawn({ type }, 1)))).toBe(1);
-    },
-  );
+  it.each([
+    'ball',
+    'gate-solid',
+    'gate-resilient',
+    'globe',
+    'globe-y',
+    'angle',
+    'compression-stop',
+    'compression-stop-angle',
+    'quarter-turn-stop',
+    'needle',
+    'diaphragm',
+    'butterfly-resilient',
+  ] as const)('of a %s lets no water through shut, and all of it open', (type) => {
+    expect(Math.min(...waters(drawn({ type }, 0)))).toBe(0);
+    expect(Math.min(...waters(drawn({ type }, 1)))).toBe(1);
+  });
 
   it('of a gate lifts the wedge clear of the bore, and the wheel only with a rising stem', () => {
     const wedge = (opening: number): number =>

@@ -1,12 +1,18 @@
 import { type CatalogueModel, VALVE_TYPE_FACTS } from '@grevik/core';
+import { AngleCutaway } from './AngleCutaway';
 import { BallCutaway } from './BallCutaway';
 import { ButterflyCutaway } from './ButterflyCutaway';
+import { DiaphragmCutaway } from './DiaphragmCutaway';
 import { GateCutaway } from './GateCutaway';
 import { GlobeCutaway } from './GlobeCutaway';
 import { Drawing } from './Drawing';
+import { InclinedGlobeCutaway } from './InclinedGlobeCutaway';
+import { NeedleCutaway } from './NeedleCutaway';
+import { QuarterTurnStopCutaway } from './QuarterTurnStopCutaway';
+import { RubberWedgeCutaway } from './RubberWedgeCutaway';
 
 interface CutawayProps {
-  model: Pick<CatalogueModel, 'type' | 'stem'>;
+  model: Pick<CatalogueModel, 'type' | 'stem' | 'operator'>;
   /** 0 shut to 1 open. */
   opening: number;
   boreRatio?: number | undefined;
@@ -27,8 +33,31 @@ export function Cutaway({ model, opening, boreRatio }: CutawayProps) {
           label={label}
         />
       );
+    case 'gate-resilient':
+      return (
+        <RubberWedgeCutaway
+          opening={opening}
+          risingStem={model.stem === 'rising' || model.stem === 'os-y'}
+          keyed={model.operator === 'operating-nut'}
+          label={label}
+        />
+      );
     case 'globe':
       return <GlobeCutaway opening={opening} label={label} />;
+    case 'compression-stop':
+      return <GlobeCutaway opening={opening} washer label={label} />;
+    case 'globe-y':
+      return <InclinedGlobeCutaway opening={opening} label={label} />;
+    case 'angle':
+      return <AngleCutaway opening={opening} label={label} />;
+    case 'compression-stop-angle':
+      return <AngleCutaway opening={opening} washer label={label} />;
+    case 'quarter-turn-stop':
+      return <QuarterTurnStopCutaway opening={opening} label={label} />;
+    case 'needle':
+      return <NeedleCutaway opening={opening} label={label} />;
+    case 'diaphragm':
+      return <DiaphragmCutaway opening={opening} label={label} />;
     case 'butterfly-resilient':
       return <ButterflyCutaway opening={opening} label={label} />;
     default:

@@ -12,7 +12,16 @@ const WALL = `M50 ${Y - 22}C56 ${Y - 8} 62 ${Y} 77 ${Y}M103 ${Y}C118 ${Y} 124 ${
 const UNDER_THE_SEAT = `M36 ${Y - PIPE}L50 ${Y - 22}C56 ${Y - 8} 62 ${Y} 77 ${Y}H103C118 ${Y} 124 ${Y + 8} 130 ${Y + 22}V${Y + 34}H36Z`;
 
 /** A globe valve cut upright: the water comes in low, rises through the seat and leaves over it. */
-export function GlobeCutaway({ opening, label }: { opening: number; label: string }) {
+export function GlobeCutaway({
+  opening,
+  washer = false,
+  label,
+}: {
+  opening: number;
+  /** A rubber washer on a screw, as in a compression stop, in place of a disc. */
+  washer?: boolean;
+  label: string;
+}) {
   const clip = useId();
   const face = Y - 2 - LIFT * opening;
   return (
@@ -36,8 +45,8 @@ export function GlobeCutaway({ opening, label }: { opening: number; label: strin
       </g>
       <path className={styles.seat} d={`M75 ${Y - 4}h5v7h-5ZM100 ${Y - 4}h5v7h-5Z`} />
       <Handwheel x={X} y={32 - LIFT * opening} stemTo={face - 5} />
-      <path className={styles.seat} d={`M75 ${face - 4}h30v4h-30Z`} />
-      <path className={styles.moving} d={`M77 ${face - 10}h26v6h-26Z`} />
+      <path className={styles.seat} d={`M75 ${face - (washer ? 6 : 4)}h30v${washer ? 6 : 4}h-30Z`} />
+      <path className={styles.moving} d={`M77 ${face - 12}h26v6h-26Z`} />
     </Drawing>
   );
 }

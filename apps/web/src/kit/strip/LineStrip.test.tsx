@@ -8,13 +8,19 @@ import { LineStrip } from './LineStrip';
 
 // jsdom lays nothing out: it has neither scrolling into view nor media queries.
 Element.prototype.scrollIntoView = () => undefined;
-window.matchMedia = () => ({ matches: true }) as MediaQueryList;
+window.matchMedia = () =>
+  ({
+    matches: true,
+    addListener: () => undefined,
+    removeListener: () => undefined,
+  }) as unknown as MediaQueryList;
 
 const pick = {
   modelId: 'ball',
   reason: 'because',
   verdict: 'fits',
   pickedAt: '2026-11-25T00:00:00Z',
+  pickedBy: 'Ada Wrenfield',
 } as const;
 
 function strip(...positions: Partial<PositionView>[]) {

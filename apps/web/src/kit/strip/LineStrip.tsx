@@ -4,6 +4,7 @@ import type { HouseSides } from '@grevik/core';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import { useSwipeable } from 'react-swipeable';
+import { useWords } from '../../words';
 import { useFigures } from '../useFigures';
 import { shortName } from '../position-name';
 import { PositionSymbol } from './PositionSymbol';
@@ -22,6 +23,7 @@ interface LineStripProps {
 
 /** The line as it runs: source on the left, positions hung on it in order, with how far each is decided. */
 export function LineStrip({ line, current, models, sides, addressOf, walk }: LineStripProps) {
+  const words = useWords();
   const here = useRef<HTMLLIElement>(null);
   const swipe = useSwipeable({
     onSwipedLeft: () => walk(1),
@@ -38,9 +40,12 @@ export function LineStrip({ line, current, models, sides, addressOf, walk }: Lin
   }, [current.id]);
 
   return (
-    <nav className={styles.strip} aria-label={`${line.name}, from its source`} {...swipe}>
+    <nav className={styles.strip} aria-label={words('line.fromSource', { line: line.name })} {...swipe}>
       <ol className={styles.run}>
-        <li className={styles.source} title={`Source: ${MEDIUM_FACTS[line.medium].words}`}>
+        <li
+          className={styles.source}
+          title={words('line.source', { medium: MEDIUM_FACTS[line.medium].words })}
+        >
           <svg
             viewBox="0 0 36 36"
             width="34"
@@ -79,12 +84,15 @@ interface StripPositionProps extends Pick<LineStripProps, 'line' | 'models' | 's
 
 function StripPosition({ position, line, models, sides, address, isCurrent }: StripPositionProps) {
   const figures = useFigures();
+  const words = useWords();
   const { tag, duty } = position;
   const picked = pickedNow(position, line, models, sides);
   const nowOut = picked?.verdict === 'out';
-  const steps = [
-    { word: 'duty known', done: duty.pipe !== undefined },
-    { word: nowOut ? 'pick no longer fits' : 'picked', done: picked !== undefined && !nowOut },
+  const isPicked = picked !== undefined && !nowOut;
+  const dutyKnown = duty.pipe !== undefined;
+  const spoken = [
+    words(dutyKnown ? 'line.dutyKnown' : 'line.dutyUnknown'),
+    words(nowOut ? 'line.noLongerFits' : isPicked ? 'line.picked' : 'line.notPicked'),
   ];
   return (
     <Link
@@ -95,9 +103,8 @@ function StripPosition({ position, line, models, sides, address, isCurrent }: St
       draggable={false}
     >
       <span className={styles.steps}>
-        {steps.map(({ word, done }) => (
-          <i key={word} className={done ? styles.done : undefined} />
-        ))}
+        <i className={dutyKnown ? styles.done : undefined} />
+        <i className={isPicked ? styles.done : undefined} />
         {nowOut && <b className={styles.warning}>!</b>}
       </span>
       <PositionSymbol type={picked?.model.type} asked={duty.function} />
@@ -105,11 +112,7 @@ function StripPosition({ position, line, models, sides, address, isCurrent }: St
         {tag} · {figures.size(duty.dn)}
       </span>
       <span className={styles.name}>{shortName(position)}</span>
-      <span className={styles.spoken}>
-        {steps
-          .map(({ word, done }) => (done || word.startsWith('pick no') ? word : `not ${word}`))
-          .join(', ')}
-      </span>
+      <span className={styles.spoken}>{spoken.join(', ')}</span>
     </Link>
   );
 }

@@ -28,11 +28,21 @@ export function PositionSymbol({ type, asked }: { type?: ValveType | undefined; 
 function mark(type: ValveType | undefined) {
   switch (type) {
     case 'ball':
+    case 'quarter-turn-stop':
       return <circle cx="18" cy="16" r="5.5" />;
     case 'gate-solid':
+    case 'gate-resilient':
       return <path d="M18 7v18" />;
     case 'globe':
+    case 'globe-y':
+    case 'angle':
+    case 'compression-stop':
+    case 'compression-stop-angle':
       return <circle cx="18" cy="16" r="4.5" fill="var(--ink)" />;
+    case 'needle':
+      return <path d="M14 6h8l-4 14z" fill="var(--ink)" />;
+    case 'diaphragm':
+      return <path d="M8 9q10 14 20 0" fill="none" />;
     case 'butterfly-resilient':
       return (
         <>

@@ -1,0 +1,226 @@
+import { type Duty, flowCurve, hammerCurve, inUnits, modelWords } from '@grevik/core';
+import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { useFigures } from '../kit/useFigures';
+import { useAppSelector } from '../store/store';
+import { useWords } from '../words';
+import styles from './Charts.module.css';
+import type { ModelColumn } from './ColumnTable';
+
+/** Curves drawn at most, each told apart by its dash as well as its colour. */
+const PENS = [
+  { stroke: 'var(--ink)', strokeDasharray: '0' },
+  { stroke: 'var(--brass)', strokeDasharray: '6 3' },
+  { stroke: 'var(--fits)', strokeDasharray: '2 3' },
+  { stroke: 'var(--out)', strokeDasharray: '10 3 2 3' },
+  { stroke: 'var(--soft-ink)', strokeDasharray: '1 4' },
+] as const;
+const HEIGHT = 176;
+const AXIS = { stroke: 'var(--soft-ink)', fontSize: 12, tickLine: false } as const;
+
+interface ChartsProps {
+  duty: Duty;
+  columns: readonly ModelColumn[];
+}
+
+/** Under the columns: what each passes as the handle moves, and how hard a closing hammers. */
+export default function Charts({ duty, columns }: ChartsProps) {
+  return (
+    <div className={styles.charts}>
+      <FlowChart duty={duty} columns={columns} />
+      <HammerChart duty={duty} columns={columns} />
+    </div>
+  );
+}
+
+function FlowChart({ duty, columns }: ChartsProps) {
+  const figures = useFigures();
+  const words = useWords();
+  const opening = useAppSelector(({ handle }) => handle);
+  const drawn = columns
+    .flatMap(({ model, open }) => {
+      const points = open && flowCurve(duty, model.type, open.kv);
+      return points ? [{ name: modelWords(model).from, points }] : [];
+    })
+    .slice(0, PENS.length);
+  const [first] = drawn;
+  if (!first) return <p className={styles.none}>{words('charts.notForFlow')}</p>;
+  const { symbol } = inUnits(duty.flowM3s ?? 0, 'flow', figures.system);
+  const shownAt = (points: typeof first.points, index: number): number =>
+    inUnits(points[index]?.flowM3s ?? 0, 'flow', figures.system, symbol).figure;
+  const data = first.points.map(({ opening: at }, index) => ({
+    at: at * 100,
+    ...Object.fromEntries(drawn.map(({ name, points }) => [name, shownAt(points, index)])),
+  }));
+  const half = Math.floor(first.points.length / 2);
+  const flows = drawn
+    .map(({ name, points }) =>
+      words('charts.flowOf', { model: name, flow: figures.quantity(points[half]?.flowM3s ?? 0, 'flow') }),
+    )
+    .join(', ');
+  return (
+    <figure className={styles.chart}>
+      <figcaption>
+        {words('charts.flow')} <span>{symbol}</span>
+      </figcaption>
+      <div role="img" aria-label={words('charts.flowSays', { flows })}>
+        <ResponsiveContainer width="100%" height={HEIGHT}>
+          <LineChart
+            data={data}
+            margin={{ top: 6, right: 12, bottom: 16, left: 0 }}
+            accessibilityLayer={false}
+          >
+            <CartesianGrid stroke="var(--rule)" vertical={false} />
+            <XAxis
+              {...AXIS}
+              dataKey="at"
+              type="number"
+              domain={[0, 100]}
+              ticks={[0, 25, 50, 75, 100]}
+              label={{
+                value: words('charts.handleAxis'),
+                position: 'bottom',
+                offset: 0,
+                fontSize: 12,
+                fill: 'var(--soft-ink)',
+              }}
+            />
+            <YAxis {...AXIS} width={40} />
+            <ReferenceLine x={opening * 100} stroke="var(--brass-fill)" strokeWidth={2} />
+            {drawn.map(({ name }, index) => (
+              <Line
+                key={name}
+                dataKey={name}
+                dot={false}
+                activeDot={false}
+                strokeWidth={2}
+                isAnimationActive={false}
+                {...PENS[index]}
+              />
+            ))}
+          </LineChart>
+        </ResponsiveContainer>
+      </div>
+      <Legend names={drawn.map(({ name }) => name)} />
+    </figure>
+  );
+}
+
+function HammerChart({ duty, columns }: ChartsProps) {
+  const figures = useFigures();
+  const words = useWords();
+  const curve = hammerCurve(duty);
+  if (!curve) return <p className={styles.none}>{words('charts.notForHammer')}</p>;
+  const { symbol } = inUnits(duty.pressurePa, 'pressure', figures.system);
+  const shown = (pressurePa: number): number =>
+    inUnits(pressurePa, 'pressure', figures.system, symbol).figure;
+  const weakest = columns[0];
+  const limitPa = weakest?.rating?.verdict === 'not-rated' ? undefined : weakest?.rating?.allowablePa;
+  const fullPa = curve.points[0]?.peakPa ?? 0;
+  const reflected = curve.reflectedS.toPrecision(2);
+  const said = { reflected, peak: figures.quantity(fullPa, 'pressure') };
+  const model = weakest ? modelWords(weakest.model).from : '';
+  const limit = limitPa === undefined ? undefined : figures.quantity(limitPa, 'pressure');
+  return (
+    <figure className={styles.chart}>
+      <figcaption>
+        {words('charts.hammer')} <span>{symbol}</span>
+      </figcaption>
+      <div
+        role="img"
+        aria-label={
+          limit === undefined
+            ? words('charts.hammerNoLimit', said)
+            : words('charts.hammerSays', { ...said, model, limit })
+        }
+      >
+        <ResponsiveContainer width="100%" height={HEIGHT}>
+          <LineChart
+            data={curve.points.map(({ timeS, peakPa }) => ({ timeS, peak: shown(peakPa) }))}
+            margin={{ top: 6, right: 12, bottom: 16, left: 0 }}
+            accessibilityLayer={false}
+          >
+            <CartesianGrid stroke="var(--rule)" vertical={false} />
+            <XAxis
+              {...AXIS}
+              dataKey="timeS"
+              type="number"
+              domain={[0, 'dataMax']}
+              tickFormatter={(value: number) => String(Number(value.toPrecision(2)))}
+              label={{
+                value: words('charts.timeAxis'),
+                position: 'bottom',
+                offset: 0,
+                fontSize: 12,
+                fill: 'var(--soft-ink)',
+              }}
+            />
+            <YAxis
+              {...AXIS}
+              width={46}
+              domain={[0, roundAbove(Math.max(shown(fullPa), limitPa === undefined ? 0 : shown(limitPa)))]}
+              tickFormatter={(value: number) => String(Number(value.toPrecision(3)))}
+            />
+            <ReferenceLine
+              x={curve.reflectedS}
+              stroke="var(--soft-ink)"
+              strokeDasharray="3 3"
+              label={{
+                value: words('charts.reflected'),
+                position: 'insideBottomLeft',
+                fontSize: 12,
+                fill: 'var(--soft-ink)',
+              }}
+            />
+            {limitPa !== undefined && (
+              <ReferenceLine y={shown(limitPa)} stroke="var(--out)" strokeWidth={2} strokeDasharray="8 3" />
+            )}
+            <Line
+              dataKey="peak"
+              dot={false}
+              activeDot={false}
+              strokeWidth={2}
+              isAnimationActive={false}
+              stroke="var(--ink)"
+            />
+          </LineChart>
+        </ResponsiveContainer>
+      </div>
+      <p className={styles.legend}>
+        {limit !== undefined && (
+          <span>
+            <Pen stroke="var(--out)" strokeDasharray="8 3" />
+            {words('charts.limit', { limit, part: weakest?.rating?.governing ?? '', model })}
+          </span>
+        )}
+        <span>{words('charts.hammerMethod')}</span>
+      </p>
+    </figure>
+  );
+}
+
+/** A round figure above: an axis that ends there is read at a glance. */
+function roundAbove(value: number): number {
+  const step = 10 ** Math.floor(Math.log10(value)) / 2;
+  return (Math.floor(value / step) + 1) * step;
+}
+
+function Legend({ names }: { names: readonly string[] }) {
+  return (
+    <p className={styles.legend}>
+      {names.map((name, index) => (
+        <span key={name}>
+          <Pen stroke={PENS[index]?.stroke ?? ''} strokeDasharray={PENS[index]?.strokeDasharray ?? ''} />
+          {name}
+        </span>
+      ))}
+    </p>
+  );
+}
+
+function Pen(pen: { stroke: string; strokeDasharray: string }) {
+  return (
+    <svg width="26" height="8" aria-hidden="true">
+      <path d="M0 4H26" fill="none" strokeWidth="2.4" {...pen} />
+    </svg>
+  );
+}

@@ -1,0 +1,85 @@
+import { ENTRY_KINDS, type EntryKind, type EntryRequest, type PositionView } from '@grevik/contracts';
+import { Alert, Button, MenuItem, TextField } from '@mui/material';
+import { useSnackbar } from 'notistack';
+import { type FormEvent, useState } from 'react';
+import { failureText, refusalOf } from '../store/failure';
+import { useAddEntryMutation } from '../store/log-api';
+import { useWords } from '../words';
+import styles from './LogPage.module.css';
+
+/** Writes one fact. Its id is made here, and stays until it is stored: sending it twice stores it once. */
+export function EntryForm({ position }: { position: PositionView }) {
+  const [id, setId] = useState(() => crypto.randomUUID());
+  const [kind, setKind] = useState<EntryKind>('note');
+  const [text, setText] = useState('');
+  const [turns, setTurns] = useState('');
+  const [add, { isLoading, error }] = useAddEntryMutation();
+  const { enqueueSnackbar } = useSnackbar();
+  const words = useWords();
+  const turned = Number(turns.replace(',', '.'));
+  const turnsAreWrong = turns.trim() !== '' && !(turned >= 0 && turned <= 2000);
+  const saysNothing = kind === 'note' && text.trim() === '';
+
+  const submit = async (event: FormEvent): Promise<void> => {
+    event.preventDefault();
+    const entry: EntryRequest = {
+      id,
+      kind,
+      text: text.trim(),
+      happenedAt: new Date().toISOString(),
+      ...(kind === 'turned' && turns.trim() !== '' && { turns: turned }),
+    };
+    const { data } = await add({ positionId: position.id, entry });
+    if (!data) return;
+    enqueueSnackbar(words('log.added', { tag: position.tag }));
+    setId(crypto.randomUUID());
+    setText('');
+    setTurns('');
+  };
+
+  return (
+    <form className={styles.form} noValidate onSubmit={(event) => void submit(event)}>
+      <h2>{words('log.write')}</h2>
+      <TextField
+        select
+        size="small"
+        label={words('log.kind')}
+        value={kind}
+        onChange={({ target }) => setKind(target.value as EntryKind)}
+      >
+        {ENTRY_KINDS.map((of) => (
+          <MenuItem key={of} value={of}>
+            {words(`entryKinds.${of}`)}
+          </MenuItem>
+        ))}
+      </TextField>
+      {kind === 'turned' && (
+        <TextField
+          size="small"
+          label={words('log.turns')}
+          value={turns}
+          error={turnsAreWrong}
+          onChange={({ target }) => setTurns(target.value)}
+          slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
+        />
+      )}
+      <TextField
+        className={styles.text}
+        size="small"
+        multiline
+        minRows={2}
+        label={words('log.text')}
+        value={text}
+        onChange={({ target }) => setText(target.value)}
+        slotProps={{ htmlInput: { maxLength: 2000 } }}
+      />
+      <Button type="submit" variant="contained" disabled={isLoading || saysNothing || turnsAreWrong}>
+        {words(isLoading ? 'app.saving' : 'log.add')}
+      </Button>
+      {error !== undefined && (
+        <Alert severity="error">{refusalOf(error) ? failureText(error) : words('log.kept')}</Alert>
+      )}
+      <p>{words('log.neverEdited')}</p>
+    </form>
+  );
+}

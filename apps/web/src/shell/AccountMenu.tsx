@@ -1,0 +1,74 @@
+import Person from '@mui/icons-material/Person';
+import { Divider, IconButton, MenuItem, MenuList, Popover } from '@mui/material';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useSessionQuery, useSignOutMutation } from '../store/people-api';
+import { useWords } from '../words';
+import { OwnChangesDialog } from '../mine/OwnChangesDialog';
+import styles from './AccountMenu.module.css';
+import { ThemeSwitch } from './ThemeSwitch';
+import { UnitsSwitch } from './UnitsSwitch';
+
+/** Whoever is signed in: what concerns them and their device. */
+export function AccountMenu({ showKeys }: { showKeys: () => void }) {
+  const session = useSessionQuery().data?.session;
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const [showsChanges, setShowsChanges] = useState(false);
+  const [signOut] = useSignOutMutation();
+  const words = useWords();
+  if (!session) return null;
+  const { person, company } = session;
+  const close = (): void => setAnchor(null);
+  const then = (act: () => void) => (): void => {
+    close();
+    act();
+  };
+  const role = words(`roles.${person.role}`);
+  return (
+    <>
+      <IconButton
+        color="inherit"
+        aria-label={words('account.menu', { name: person.name, role, company: company.name })}
+        aria-haspopup="dialog"
+        onClick={(event) => setAnchor(event.currentTarget)}
+      >
+        <Person />
+      </IconButton>
+      <Popover
+        open={anchor !== null}
+        anchorEl={anchor}
+        onClose={close}
+        anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
+        transformOrigin={{ vertical: 'top', horizontal: 'right' }}
+        slotProps={{ paper: { role: 'dialog', 'aria-label': words('account.title') } }}
+      >
+        <div className={styles.who}>
+          <b>{person.name}</b>
+          {role}, {company.name}
+        </div>
+        <Divider />
+        <MenuList autoFocusItem>
+          <MenuItem onClick={then(() => setShowsChanges(true))}>{words('mine.button')}</MenuItem>
+          <MenuItem component={Link} to="/people" onClick={close}>
+            {words('account.people')}
+          </MenuItem>
+          <MenuItem component={Link} to="/account" onClick={close}>
+            {words('account.title')}
+          </MenuItem>
+          <MenuItem onClick={then(showKeys)}>{words('keys.title')}</MenuItem>
+          <MenuItem onClick={then(() => void signOut({ everywhere: false }))}>
+            {words('account.signOut')}
+          </MenuItem>
+        </MenuList>
+        <Divider />
+        <div className={styles.row}>
+          <UnitsSwitch />
+        </div>
+        <div className={styles.row}>
+          <ThemeSwitch />
+        </div>
+      </Popover>
+      {showsChanges && <OwnChangesDialog close={() => setShowsChanges(false)} />}
+    </>
+  );
+}

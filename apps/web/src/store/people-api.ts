@@ -1,0 +1,101 @@
+import type {
+  AcceptInvitationRequest,
+  AccessView,
+  ChangePasswordRequest,
+  DoorsView,
+  InvitationOfferView,
+  InvitationView,
+  NewInvitationView,
+  Permission,
+  PersonView,
+  Role,
+  SessionView,
+  SignInRequest,
+  StartCompanyRequest,
+} from '@grevik/contracts';
+import { api } from './api';
+
+/** Who is signed in, and the people of the company. Whoever signs in or out sees everything anew. */
+export const peopleApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    session: build.query<{ session: SessionView | null; doors: DoorsView }, void>({
+      query: () => 'session',
+      providesTags: ['Session'],
+    }),
+    signIn: build.mutation<SessionView, SignInRequest>({
+      query: (body) => ({ url: 'session', method: 'POST', body }),
+      invalidatesTags: ['Session'],
+    }),
+    lookAround: build.mutation<SessionView, { role: Role }>({
+      query: (body) => ({ url: 'session/demo', method: 'POST', body }),
+      invalidatesTags: ['Session'],
+    }),
+    startCompany: build.mutation<SessionView, StartCompanyRequest>({
+      query: (body) => ({ url: 'session/company', method: 'POST', body }),
+      invalidatesTags: ['Session'],
+    }),
+    signOut: build.mutation<undefined, { everywhere: boolean }>({
+      query: ({ everywhere }) => ({ url: everywhere ? 'session/everywhere' : 'session', method: 'DELETE' }),
+      // Nothing of one person is left for the next at this device.
+      onQueryStarted: async (_everywhere, { dispatch, queryFulfilled }) => {
+        await queryFulfilled;
+        dispatch(api.util.resetApiState());
+      },
+    }),
+    changePassword: build.mutation<SessionView, ChangePasswordRequest>({
+      query: (body) => ({ url: 'session/password', method: 'PUT', body }),
+    }),
+    access: build.query<AccessView, void>({ query: () => 'access' }),
+    people: build.query<PersonView[], void>({ query: () => 'people', providesTags: ['People'] }),
+    setRole: build.mutation<PersonView, { id: string; role: Role }>({
+      query: ({ id, role }) => ({ url: `people/${id}/role`, method: 'PUT', body: { role } }),
+      invalidatesTags: ['People', 'Session'],
+    }),
+    takeOut: build.mutation<PersonView, string>({
+      query: (id) => ({ url: `people/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['People', 'Session'],
+    }),
+    invitations: build.query<InvitationView[], void>({
+      query: () => 'people/invitations',
+      providesTags: ['People'],
+    }),
+    invite: build.mutation<NewInvitationView, { role: Role }>({
+      query: (body) => ({ url: 'people/invitations', method: 'POST', body }),
+      invalidatesTags: ['People'],
+    }),
+    withdraw: build.mutation<undefined, string>({
+      query: (id) => ({ url: `people/invitations/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['People'],
+    }),
+    offer: build.query<InvitationOfferView, string>({
+      query: (token) => ({ url: 'people/invitations/look', method: 'POST', body: { token } }),
+    }),
+    accept: build.mutation<SessionView, AcceptInvitationRequest>({
+      query: (body) => ({ url: 'people/invitations/accept', method: 'POST', body }),
+      invalidatesTags: ['Session'],
+    }),
+  }),
+});
+
+export const {
+  useSessionQuery,
+  useSignInMutation,
+  useLookAroundMutation,
+  useStartCompanyMutation,
+  useSignOutMutation,
+  useChangePasswordMutation,
+  useAccessQuery,
+  usePeopleQuery,
+  useSetRoleMutation,
+  useTakeOutMutation,
+  useInvitationsQuery,
+  useInviteMutation,
+  useWithdrawMutation,
+  useOfferQuery,
+  useAcceptMutation,
+} = peopleApi;
+
+/** Whether whoever is signed in may do something. The server decides; this only spares a refusal. */
+export function useMay(permission: Permission): boolean {
+  return useSessionQuery().data?.session?.may.includes(permission) ?? false;
+}

@@ -1,0 +1,119 @@
+import AxeBuilder from '@axe-core/playwright';
+import { type Page, expect, test } from '@playwright/test';
+import { current, lookAround, openPosition, walkTo } from './open.js';
+
+/** Every screen, and how a person gets there from the list of jobs. */
+const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
+  jobs: async (page) => {
+    await expect(page.getByRole('link', { name: 'Tarn Quay terminal' })).toBeVisible();
+  },
+  'line-up': async (page) => {
+    await walkTo(page, 'CW-103');
+    await expect(page.getByRole('img', { name: /^Shut within/ })).toBeVisible();
+  },
+  pick: async (page) => {
+    await walkTo(page, 'CW-107');
+    await page
+      .getByRole('button', { name: /^Pick / })
+      .first()
+      .click();
+    await expect(page.getByRole('dialog')).toBeVisible();
+  },
+  duty: async (page) => {
+    await walkTo(page, 'CW-107');
+    await page.getByRole('button', { name: 'conditions:' }).click();
+    await expect(page.getByRole('dialog')).toBeVisible();
+  },
+  log: async (page) => {
+    await walkTo(page, 'CW-101');
+    await page.getByRole('link', { name: 'Log', exact: true }).click();
+    await expect(page.getByText('Stands fast')).toBeVisible();
+  },
+  schedule: async (page) => {
+    await walkTo(page, 'CW-101');
+    await page.getByRole('link', { name: 'Schedule' }).click();
+    await expect(page.getByRole('heading', { name: /^Valve schedule/ })).toBeVisible();
+  },
+  'walk list': async (page) => {
+    await walkTo(page, 'CW-101');
+    await page.getByRole('link', { name: 'Walk' }).click();
+    await page.getByRole('textbox', { name: 'Walk list' }).fill('tag,line\nA,B');
+  },
+  people: async (page) => {
+    await page.goto('/people');
+    await expect(page.getByRole('table', { name: 'Who may do what' }).getByRole('row')).toHaveCount(7);
+  },
+  account: async (page) => {
+    await page.goto('/account');
+    await expect(page.getByRole('heading', { name: 'Your sign-in' })).toBeVisible();
+  },
+  'your last changes': async (page) => {
+    await page.getByRole('button', { name: / at / }).click();
+    await page.getByRole('menuitem', { name: 'Your last changes' }).click();
+    await expect(page.getByRole('dialog', { name: 'Your last changes' })).toBeVisible();
+  },
+  'list of everything': async (page) => {
+    await walkTo(page, 'CW-101');
+    await page.keyboard.press('Control+k');
+    await expect(page.getByRole('combobox')).toBeFocused();
+  },
+};
+
+/** What an automated check finds, as far as it is serious. */
+async function faultsOf(page: Page, screen: string): Promise<string[]> {
+  // Where something still fades in, its contrast is not yet what it will be.
+  await page.waitForTimeout(300);
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  return violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .map(
+      ({ id, nodes }) =>
+        `${screen}: ${id} at ${nodes
+          .map(({ target }) => String(target))
+          .slice(0, 3)
+          .join(' | ')}`,
+    );
+}
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  for (const [width, height] of [
+    [1280, 800],
+    [390, 844],
+  ] as const) {
+    test(`no screen has a serious fault, ${colorScheme}, ${width} wide`, async ({ browser }) => {
+      test.setTimeout(180_000);
+      const context = await browser.newContext({
+        viewport: { width, height },
+        colorScheme,
+        reducedMotion: 'reduce',
+      });
+      const page = await context.newPage();
+      await page.goto('/');
+      await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+      const faults = await faultsOf(page, 'doors');
+      await lookAround(page);
+      for (const [name, open] of Object.entries(SCREENS)) {
+        await page.goto('/');
+        await open(page);
+        faults.push(...(await faultsOf(page, name)));
+      }
+      expect(faults).toEqual([]);
+      await context.close();
+    });
+  }
+}
+
+test('strip, handle and columns are worked and understood without sight', async ({ page }) => {
+  await openPosition(page, 'CW-101');
+  await expect(current(page)).toHaveAccessibleName(/CW-101 · 1½ in.*Building shut-off.*duty known, picked/s);
+  const handle = page.getByRole('slider', { name: 'Handle' });
+  await handle.focus();
+  await page.keyboard.press('ArrowLeft');
+  await expect(handle).toHaveAttribute('aria-valuetext', '99 % open');
+  const first = page.getByRole('columnheader').first();
+  await expect(first.getByRole('img')).toHaveAccessibleName(/valve cut open, handle 99 % open\. \w+/);
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('button', { name: 'What counts' })).toBeFocused();
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('button', { name: /^Pick(ed)? / }).first()).toBeFocused();
+});

@@ -1,0 +1,60 @@
+import { expect, test } from '@playwright/test';
+import { current, openPosition } from './open.js';
+
+test('walk, move the handle, pick and find by key', async ({ page }) => {
+  await openPosition(page, 'CW-104');
+  await page.keyboard.press('j');
+  await expect(current(page)).toHaveAttribute('data-tag', 'CW-105');
+  await page.keyboard.press('k');
+  await expect(current(page)).toHaveAttribute('data-tag', 'CW-104');
+  for (let press = 0; press < 4; press += 1) await page.keyboard.press('[');
+  await expect(page.getByRole('rowheader', { name: 'Drop at 80 %' })).toBeVisible();
+  await page.keyboard.press(']');
+  await expect(page.getByRole('rowheader', { name: 'Drop at 85 %' })).toBeVisible();
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog', { name: /for CW-104$/ })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('walk the line');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('dishwasher');
+  await page.keyboard.press('Enter');
+  await expect(current(page)).toHaveAttribute('data-tag', 'HW-103');
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('dark screen');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('html')).toHaveClass(/dark/);
+});
+
+test('what counts is weighed, and the order of the columns follows', async ({ page }) => {
+  await openPosition(page, 'CW-107');
+  const first = page.locator('th[scope=col]').first();
+  await page.getByRole('button', { name: 'What counts' }).click();
+  for (const [part, key] of [
+    ['Judgement', 'Home'],
+    ['Price', 'End'],
+  ] as const) {
+    await page.getByRole('slider', { name: part }).focus();
+    await page.keyboard.press(key);
+  }
+  await expect(first).toHaveAttribute('data-model', 'Brindlow 14N');
+  await page.getByRole('slider', { name: 'Price' }).focus();
+  await page.keyboard.press('Home');
+  await page.getByRole('slider', { name: 'How easily' }).focus();
+  await page.keyboard.press('End');
+  await expect(first).toHaveAttribute('data-model', 'Brindlow 40V');
+  await page.getByRole('button', { name: 'As usual' }).click();
+  await expect(first).not.toHaveAttribute('data-model', 'Brindlow 40V');
+});
+
+test('under the columns stand flow against the handle and hammer against closing time, said in words too', async ({
+  page,
+}) => {
+  await openPosition(page, 'CW-103');
+  await expect(page.getByRole('img', { name: /^At half open: .*gpm/ })).toBeVisible();
+  await expect(
+    page.getByRole('img', { name: /^Shut within 0.029 s the pressure goes to \d+ psi/ }),
+  ).toBeVisible();
+});

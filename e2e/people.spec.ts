@@ -1,0 +1,98 @@
+import { type Page, expect, test } from '@playwright/test';
+import { lookAround, openPosition, word } from './open.js';
+
+const PASSWORD = 'lantern over the quay';
+const stamp = Date.now();
+
+/** The menu of whoever is signed in. */
+async function menu(page: Page, item: string): Promise<void> {
+  await page.getByRole('button', { name: / at / }).click();
+  await page.getByRole('menuitem', { name: item }).click();
+}
+
+test('start a company, invite a technician by link, and see what their role may do', async ({
+  page,
+  browser,
+}) => {
+  await page.goto('/');
+  const door = page.getByRole('region', { name: 'Start your own company' });
+  await door.getByLabel('Company').fill('Lock keepers');
+  await door.getByLabel('Your name').fill('Tove Aldous');
+  await door.getByLabel('E-mail').fill(`tove-${stamp}@works.example`);
+  await door.getByLabel('Password').fill(PASSWORD);
+  await door.getByRole('button', { name: 'Start it' }).click();
+  await expect(page.getByRole('heading', { name: 'Lock keepers' })).toBeVisible();
+  await menu(page, 'People');
+  await page.getByRole('button', { name: 'Make the link' }).click();
+  const link = await page.getByRole('textbox', { name: 'Invite somebody' }).inputValue();
+
+  const phone = await (await browser.newContext()).newPage();
+  await phone.goto(link);
+  await expect(phone.getByRole('heading', { name: 'Join Lock keepers' })).toBeVisible();
+  await phone.getByLabel('Your name').fill('Nils Harrow');
+  await phone.getByLabel('E-mail').fill(`nils-${stamp}@works.example`);
+  await phone.getByLabel('Password').fill(PASSWORD);
+  await phone.getByRole('button', { name: 'Join' }).click();
+  await expect(phone.getByText('An owner, estimator or foreman starts one.')).toBeVisible();
+  await expect(phone.getByRole('textbox', { name: 'Name' })).toBeHidden();
+
+  await page.reload();
+  await expect(page.getByRole('row', { name: /Nils Harrow/ })).toContainText('technician');
+  await page.getByRole('button', { name: 'Take out: Nils Harrow' }).click();
+  await page.getByRole('button', { name: 'Really take out: Nils Harrow' }).click();
+  await expect(page.getByText('Nils Harrow is out of the company')).toBeVisible();
+  await phone.reload();
+  await expect(phone.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+});
+
+test('sign out, and come back to the same address by password', async ({ page }) => {
+  await page.goto('/account');
+  const door = page.getByRole('region', { name: 'Sign in' });
+  await door.getByLabel('E-mail').fill(`tove-${stamp}@works.example`);
+  await door.getByLabel('Password').fill('not the password');
+  await door.getByRole('button', { name: 'Sign in' }).click();
+  await expect(door.getByRole('alert')).toContainText('do not go together');
+  await door.getByLabel('Password').fill(PASSWORD);
+  await door.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('heading', { name: 'Your sign-in' })).toBeVisible();
+  await page.getByRole('button', { name: 'Sign out everywhere' }).click();
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await page.goBack();
+  await expect(page.getByText('Tove Aldous')).toBeHidden();
+});
+
+test('an apprentice compares and writes entries, and changes nothing', async ({ page }) => {
+  await openPosition(page, 'CW-103', 'apprentice');
+  await expect(page.getByRole('rowheader', { name: 'Verdict' })).toBeVisible();
+  await expect(word(page, 'pressure')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^Pick / })).toHaveCount(0);
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  await page.getByLabel('In your words').fill('Label is gone from the handle.');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  const entry = page.getByRole('listitem').filter({ hasText: 'Label is gone' });
+  await expect(entry).toContainText('Bea Lindqvist-Moor');
+});
+
+test('the last changes are listed, and go back by button and by key', async ({ page }) => {
+  await openPosition(page, 'CW-114');
+  await page.getByRole('button', { name: 'place:' }).click();
+  await page.getByRole('menuitem', { name: 'in a pit' }).click();
+  await expect(word(page, 'place')).toHaveText('in a pit');
+  await menu(page, 'Your last changes');
+  await page.getByRole('button', { name: 'Take back: duty of CW-114' }).first().click();
+  await expect(page.getByText('taken back').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await expect(word(page, 'place')).toHaveText('indoors');
+  await page.getByRole('button', { name: 'place:' }).click();
+  await page.getByRole('menuitem', { name: 'outdoors' }).click();
+  await expect(word(page, 'place')).toHaveText('outdoors');
+  await page.keyboard.press('Control+z');
+  await expect(word(page, 'place')).toHaveText('indoors');
+});
+
+test('a session that ended elsewhere asks to sign in, at the same address', async ({ page }) => {
+  await lookAround(page);
+  await page.context().clearCookies();
+  await page.getByRole('link', { name: 'Tarn Quay terminal' }).click();
+  await expect(page.getByRole('heading', { name: 'Look around first' })).toBeVisible();
+});

@@ -1,0 +1,73 @@
+import { movingColumn } from '../selection/index.js';
+import { hammerRisePa } from '../surge/index.js';
+import { costOf, flowCurve, hammerCurve } from './index.js';
+
+const duty = {
+  function: 'isolate',
+  medium: 'potable-cold',
+  dn: 20,
+  pressurePa: 5e5,
+  temperatureC: 10,
+  flowM3s: 5e-4,
+  pipe: { material: 'copper', lengthUpstreamM: 30 },
+} as const;
+const model = {
+  maker: 'A',
+  model: '1',
+  type: 'ball',
+  lifeYears: [20, 30],
+  sizes: [{ dn: 20, price: 25 }],
+} as const;
+
+describe('flow against the handle', () => {
+  it('starts at nothing, never falls, and ends at nearly the duty’s flow for a wide valve', () => {
+    const curve = flowCurve(duty, 'ball', 41)!;
+    expect(curve).toHaveLength(41);
+    expect(curve[0]).toEqual({ opening: 0, flowM3s: 0 });
+    for (let at = 1; at < curve.length; at += 1)
+      expect(curve[at]!.flowM3s).toBeGreaterThanOrEqual(curve[at - 1]!.flowM3s);
+    expect(curve[40]!.flowM3s / duty.flowM3s).toBeGreaterThan(0.98);
+  });
+
+  it('lies higher half way for a gate than for a ball of the same Kv', () => {
+    const half = (type: 'ball' | 'gate-solid'): number => flowCurve(duty, type, 10)![20]!.flowM3s;
+    expect(half('gate-solid')).toBeGreaterThan(half('ball'));
+  });
+
+  it('is not told for gas', () => {
+    expect(flowCurve({ ...duty, medium: 'natural-gas' }, 'ball', 41)).toBeUndefined();
+  });
+});
+
+describe('hammer against closing time', () => {
+  it('is whole up to 2L/a and halves at twice that', () => {
+    const { reflectedS, points } = hammerCurve(duty)!;
+    const column = movingColumn(duty)!;
+    expect(reflectedS).toBeCloseTo(60 / column.waveSpeedMs, 6);
+    expect(points[0]!.peakPa).toBeCloseTo(duty.pressurePa + hammerRisePa(column, 0), 3);
+    const twice = points.find(({ timeS }) => Math.abs(timeS - 2 * reflectedS) < 1e-9)!;
+    expect((twice.peakPa - duty.pressurePa) / (points[0]!.peakPa - duty.pressurePa)).toBeCloseTo(0.5, 6);
+    expect(points.at(-1)!.timeS).toBeCloseTo(8 * reflectedS, 6);
+  });
+
+  it('is not drawn where flow or run is not known', () => {
+    expect(hammerCurve({ ...duty, flowM3s: 0 })).toBeUndefined();
+    expect(hammerCurve({ ...duty, pipe: { material: 'copper' } })).toBeUndefined();
+  });
+});
+
+describe('what a model costs', () => {
+  it('is each, by the year of its middle life, and over the job', () => {
+    expect(costOf(model, { dn: 20, price: 25 }, 4)).toEqual({
+      each: 25,
+      perYear: 1,
+      overJob: 100,
+      overJobPerYear: 4,
+    });
+  });
+
+  it('adds up in cents, and leaves the year out where the life is not known', () => {
+    const { lifeYears: _life, ...unknown } = model;
+    expect(costOf(unknown, { dn: 20, price: 0.1 }, 3)).toEqual({ each: 0.1, overJob: 0.3 });
+  });
+});
