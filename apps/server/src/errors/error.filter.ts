@@ -2,7 +2,7 @@ import type { ErrorBody, ErrorCode } from '@grevik/contracts';
 import { InvalidInput } from '@grevik/core';
 import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger } from '@nestjs/common';
 import type { Response } from 'express';
-import { isDatabaseGone } from './database-gone.js';
+import { TROUBLE, databaseTrouble } from './database-trouble.js';
 import { Refusal } from './refusal.js';
 
 const CODES: Readonly<Record<number, ErrorCode>> = {
@@ -33,17 +33,8 @@ export class ErrorFilter implements ExceptionFilter {
         status: 400,
         body: { error: { code: thrown.code, field: thrown.field, message: thrown.message } },
       };
-    if (isDatabaseGone(thrown)) {
-      return {
-        status: 503,
-        body: {
-          error: {
-            code: 'unavailable',
-            message: 'The database does not answer. Nothing was changed: try again in a moment.',
-          },
-        },
-      };
-    }
+    const trouble = databaseTrouble(thrown);
+    if (trouble) return { status: 503, body: { error: { code: 'unavailable', message: TROUBLE[trouble] } } };
     const status = statusOf(thrown);
     if (status < 500) {
       return {

@@ -1,5 +1,4 @@
-import { BelongsTo, Column, DataType, Default, Model, PrimaryKey, Table } from 'sequelize-typescript';
-import { Person } from '../people/person.model.js';
+import { Column, DataType, Default, Model, PrimaryKey, Table } from 'sequelize-typescript';
 
 @Table({ tableName: 'picks', underscored: true, timestamps: false })
 export class Pick extends Model {
@@ -26,7 +25,4 @@ export class Pick extends Model {
 
   @Column(DataType.UUID)
   declare pickedBy: string | null;
-
-  @BelongsTo(() => Person, { foreignKey: 'pickedBy', targetKey: 'id' })
-  declare picker: Person | null;
 }

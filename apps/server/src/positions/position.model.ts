@@ -1,6 +1,5 @@
 import type { PositionDuty } from '@grevik/core';
-import { BelongsTo, Column, DataType, Default, HasOne, Model, PrimaryKey, Table } from 'sequelize-typescript';
-import { Person } from '../people/person.model.js';
+import { Column, DataType, Default, HasOne, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { Pick } from './pick.model.js';
 
 @Table({ tableName: 'positions', underscored: true })
@@ -42,11 +41,6 @@ export class Position extends Model {
 
   @Column(DataType.UUID)
   declare lastChange: string | null;
-
-  declare updatedAt: Date;
-
-  @BelongsTo(() => Person, { foreignKey: 'changedBy', targetKey: 'id' })
-  declare changer: Person | null;
 
   @HasOne(() => Pick, { foreignKey: 'positionId', sourceKey: 'id' })
   declare pick: Pick | null;

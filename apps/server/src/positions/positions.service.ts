@@ -21,8 +21,8 @@ import { ChangeLog } from '../history/change-log.service.js';
 import type { Change } from '../history/change.model.js';
 import { Line } from '../lines/line.model.js';
 import { Pick } from './pick.model.js';
-import { SHOWN_WITH, positionView } from './position-view.js';
 import { Position } from './position.model.js';
+import { readPositions } from './read-positions.js';
 
 @Injectable()
 export class PositionsService {
@@ -177,9 +177,9 @@ export class PositionsService {
   }
 
   private async view(id: string, transaction: Transaction): Promise<PositionView> {
-    return positionView(
-      await this.positions.findByPk(id, { include: SHOWN_WITH, transaction, rejectOnEmpty: true }),
-    );
+    const [position] = await readPositions(this.sequelize, { id }, transaction);
+    if (!position) throw notHere();
+    return position;
   }
 }
 

@@ -1,8 +1,8 @@
 import { type Duty, flowCurve, hammerCurve, inUnits, modelWords } from '@grevik/core';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { useFigures } from '../kit/useFigures';
-import { useAppSelector } from '../store/store';
 import { useWords } from '../words';
+import { OpeningMark } from './AtHandle';
 import styles from './Charts.module.css';
 import type { ModelColumn } from './ColumnTable';
 
@@ -35,7 +35,6 @@ export default function Charts({ duty, columns }: ChartsProps) {
 function FlowChart({ duty, columns }: ChartsProps) {
   const figures = useFigures();
   const words = useWords();
-  const opening = useAppSelector(({ handle }) => handle);
   const drawn = columns
     .flatMap(({ model, open }) => {
       const points = open && flowCurve(duty, model.type, open.kv);
@@ -62,7 +61,8 @@ function FlowChart({ duty, columns }: ChartsProps) {
       <figcaption>
         {words('charts.flow')} <span>{symbol}</span>
       </figcaption>
-      <div role="img" aria-label={words('charts.flowSays', { flows })}>
+      <div className={styles.plot} role="img" aria-label={words('charts.flowSays', { flows })}>
+        <OpeningMark className={styles.opening} />
         <ResponsiveContainer width="100%" height={HEIGHT}>
           <LineChart
             data={data}
@@ -85,7 +85,6 @@ function FlowChart({ duty, columns }: ChartsProps) {
               }}
             />
             <YAxis {...AXIS} width={40} />
-            <ReferenceLine x={opening * 100} stroke="var(--brass-fill)" strokeWidth={2} />
             {drawn.map(({ name }, index) => (
               <Line
                 key={name}

@@ -1,13 +1,12 @@
 import type { ModelView } from '@grevik/contracts';
-import { type Column, type Duty, atHandle, costOf, modelWords } from '@grevik/core';
+import { type Column, type Duty, costOf, modelWords } from '@grevik/core';
 import { Button } from '@mui/material';
 import type { ReactNode } from 'react';
 import { VerdictMark } from '../kit/VerdictMark';
-import { Cutaway } from '../kit/cutaway/Cutaway';
 import { type Figures, useFigures } from '../kit/useFigures';
 import { useMay } from '../store/people-api';
-import { useAppSelector } from '../store/store';
 import { type Words, useWords } from '../words';
+import { Drop, DropLabel, HandledCutaway } from './AtHandle';
 import styles from './ColumnTable.module.css';
 import { Price } from './Price';
 import { Reasons } from './Reasons';
@@ -30,9 +29,9 @@ export function ColumnTable({ duty, columns, pickedId, alike, money, pick }: Col
   const words = useWords();
   const cheapest = Math.min(...columns.map(({ model, size }) => costOf(model, size, alike).overJob));
   const figures = useFigures();
-  const opening = useAppSelector(({ handle }) => handle);
-  const rows: { label: string; cell: (column: ModelColumn, index: number) => ReactNode }[] = [
+  const rows: { id: string; label: ReactNode; cell: (column: ModelColumn, index: number) => ReactNode }[] = [
     {
+      id: 'verdict',
       label: words('lineUp.verdict'),
       cell: (column, index) => (
         <div className={styles.verdict}>
@@ -51,18 +50,19 @@ export function ColumnTable({ duty, columns, pickedId, alike, money, pick }: Col
         </div>
       ),
     },
-    { label: words('lineUp.because'), cell: ({ reasons }) => <Reasons reasons={reasons} /> },
+    { id: 'because', label: words('lineUp.because'), cell: ({ reasons }) => <Reasons reasons={reasons} /> },
     {
+      id: 'weakest',
       label: words('lineUp.weakest', { temperature: figures.quantity(duty.temperatureC, 'temperature') }),
       cell: ({ rating }) => <WeakestPart rating={rating} />,
     },
     {
-      label: words('lineUp.drop', { percent: Math.round(opening * 100) }),
-      cell: (column) => (
-        <Drop column={column} duty={duty} opening={opening} figures={figures} words={words} />
-      ),
+      id: 'drop',
+      label: <DropLabel />,
+      cell: (column) => <Drop column={column} duty={duty} />,
     },
     {
+      id: 'open',
       label: words('lineUp.open'),
       cell: ({ open }) =>
         open ? (
@@ -72,6 +72,7 @@ export function ColumnTable({ duty, columns, pickedId, alike, money, pick }: Col
         ),
     },
     {
+      id: 'price',
       label: words('lineUp.price'),
       cell: (column) => <Price column={column} alike={alike} cheapest={cheapest} money={money} />,
     },
@@ -89,15 +90,15 @@ export function ColumnTable({ duty, columns, pickedId, alike, money, pick }: Col
                 className={column.model.id === pickedId ? styles.picked : undefined}
                 data-model={modelWords(column.model).from}
               >
-                <Cutaway model={column.model} opening={opening} boreRatio={column.open?.boreRatio} />
+                <HandledCutaway column={column} />
                 <ModelName column={column} />
               </th>
             ))}
           </tr>
         </thead>
         <tbody>
-          {rows.map(({ label, cell }) => (
-            <tr key={label}>
+          {rows.map(({ id, label, cell }) => (
+            <tr key={id}>
               <th scope="row">{label}</th>
               {columns.map((column, index) => (
                 <td
@@ -147,26 +148,6 @@ function ModelName({ column: { model } }: { column: ModelColumn }) {
       <span className={styles.details}>
         {details} · {from}
       </span>
-    </>
-  );
-}
-
-interface DropProps {
-  column: ModelColumn;
-  duty: Duty;
-  opening: number;
-  figures: Figures;
-  words: Words;
-}
-
-/** Pressure lost and flow passed with the handle where it is. */
-function Drop({ column: { model, open }, duty, opening, figures, words }: DropProps) {
-  if (duty.flowM3s === undefined) return <>{words('lineUp.giveFlow')}</>;
-  const at = open && atHandle(duty, model.type, open.kv, opening);
-  if (!at) return <>{words('lineUp.notThisMedium')}</>;
-  return (
-    <>
-      <b>{figures.loss(at.dropPa)}</b> {figures.quantity(at.flowM3s, 'flow')}
     </>
   );
 }

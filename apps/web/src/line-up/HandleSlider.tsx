@@ -8,30 +8,39 @@ import { WeightsButton } from './WeightsButton';
 
 /** One handle for all: it moves every cutaway and the figures under it. */
 export function HandleSlider() {
-  const opening = useAppSelector(({ handle }) => handle);
-  const dispatch = useAppDispatch();
   const words = useWords();
   return (
     <div className={styles.row}>
       <h3 id="handle">{words('lineUp.handle')}</h3>
       <span className={styles.end}>{words('lineUp.shut')}</span>
-      <Slider
-        className={styles.slider}
-        aria-labelledby="handle"
-        value={Math.round(opening * 100)}
-        min={0}
-        max={100}
-        step={1}
-        getAriaValueText={(percent) => words('lineUp.percentOpen', { percent })}
-        onChange={(_event, value) => dispatch(handleMoved(Number(value) / 100))}
-        slots={{ thumb: HandleThumb }}
-      />
+      <Handle />
       <span className={styles.end}>{words('lineUp.openEnd')}</span>
       <span className={styles.hint}>{words('lineUp.oneHandle')}</span>
       <WeightsButton />
     </div>
   );
 }
+
+function Handle() {
+  const opening = useAppSelector(({ handle }) => handle);
+  const dispatch = useAppDispatch();
+  const words = useWords();
+  return (
+    <Slider
+      className={styles.slider}
+      aria-labelledby="handle"
+      value={Math.round(opening * 100)}
+      min={0}
+      max={100}
+      step={1}
+      getAriaValueText={(percent) => words('lineUp.percentOpen', { percent })}
+      onChange={(_event, value) => dispatch(handleMoved(Number(value) / 100))}
+      slots={SLOTS}
+    />
+  );
+}
+
+const SLOTS = { thumb: HandleThumb };
 
 function HandleThumb({ children, ...thumb }: HTMLAttributes<HTMLSpanElement>) {
   const opening = useAppSelector(({ handle }) => handle);

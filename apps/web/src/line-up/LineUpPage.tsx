@@ -7,10 +7,9 @@ import { useFigures } from '../kit/useFigures';
 import { useKeys } from '../kit/useKeys';
 import { furtherRemarks, shortName } from '../kit/position-name';
 import { useLineFrame } from '../shell/useLineFrame';
-import { handleMoved } from '../store/handle-slice';
+import { handleNudged } from '../store/handle-slice';
 import { useMay } from '../store/people-api';
 import { useAppDispatch, useAppSelector } from '../store/store';
-import { shallowEqual } from 'react-redux';
 import { useWords } from '../words';
 import { ColumnTable, type ModelColumn } from './ColumnTable';
 import { CurrentPick } from './CurrentPick';
@@ -34,10 +33,7 @@ export function LineUpPage() {
   const words = useWords();
   const dispatch = useAppDispatch();
   const mayPick = useMay('pick');
-  const { opening, weights } = useAppSelector(
-    ({ handle, weights: of }) => ({ opening: handle, weights: of }),
-    shallowEqual,
-  );
+  const weights = useAppSelector((state) => state.weights);
   const alike = useAlike(line, position);
   const [picking, setPicking] = useState<ModelColumn>();
   const duty: Duty = useMemo(() => ({ ...position.duty, medium: line.medium }), [position.duty, line.medium]);
@@ -47,8 +43,8 @@ export function LineUpPage() {
   );
   const size = figures.size(duty.dn);
   useKeys({
-    '[': () => dispatch(handleMoved(opening - NOTCH)),
-    ']': () => dispatch(handleMoved(opening + NOTCH)),
+    '[': () => dispatch(handleNudged(-NOTCH)),
+    ']': () => dispatch(handleNudged(NOTCH)),
     Enter: () => mayPick && setPicking(columns[0]),
   });
 

@@ -1,26 +1,33 @@
 import { ConnectionRefusedError, DatabaseError, UniqueConstraintError } from 'sequelize';
-import { isDatabaseGone } from './database-gone.js';
+import { databaseTrouble } from './database-trouble.js';
 
 const failed = (message: string, code?: string): DatabaseError =>
   new DatabaseError(Object.assign(new Error(message), { sql: '', code }));
 
-describe('the database is gone', () => {
+describe('the database is in trouble', () => {
   it.each([
     ['it refuses connections', new ConnectionRefusedError(new Error('refused'))],
     ['it ended the connection', failed('terminating connection due to administrator command', '57P01')],
     ['it is starting up', failed('the database system is starting up', '57P03')],
     ['the connection broke', failed('Connection terminated unexpectedly')],
     ['the socket broke', failed('read ECONNRESET', 'ECONNRESET')],
-    ['its disk is full', failed('could not extend file', '53100')],
+    ['no address of it answers', Object.assign(new Error(''), { errors: [{ code: 'ECONNREFUSED' }] })],
+    ['a plain query of the sessions breaks', Object.assign(new Error('shutting down'), { code: '57P01' })],
   ])('when %s', (_what, error) => {
-    expect(isDatabaseGone(error)).toBe(true);
+    expect(databaseTrouble(error)).toBe('gone');
+  });
+
+  it('when its disk is full, which is another thing to do about', () => {
+    expect(databaseTrouble(failed('could not extend file', '53100'))).toBe('full');
   });
 
   it.each([
     ['a query is wrong', failed('column does not exist', '42703')],
     ['a name is taken', new UniqueConstraintError({})],
+    ['a request broke off', Object.assign(new Error('aborted'), { code: 'ECONNABORTED', status: 400 })],
+    ['nothing was thrown', undefined],
     ['something else broke', new TypeError('undefined is not a function')],
   ])('but not when %s', (_what, error) => {
-    expect(isDatabaseGone(error)).toBe(false);
+    expect(databaseTrouble(error)).toBeUndefined();
   });
 });
