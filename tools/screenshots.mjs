@@ -8,12 +8,18 @@ import { chromium } from '@playwright/test';
 import { ROOT } from './setup/installation.mjs';
 
 const PORT = '4397';
+const ADDRESS = `http://localhost:${PORT}`;
 const FOLDER = join(ROOT, 'docs/screenshots');
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
-/** Each picture: its size, and how a person gets there. @type {Record<string, { size: typeof DESK, metric?: true, go: (page: import('@playwright/test').Page) => Promise<void> }>} */
+/**
+ * Each picture: its size, and how a person gets there, from the list of jobs unless they stand before the doors.
+ * @typedef {{ size: typeof DESK, metric?: true, dark?: true, outside?: true, go: (page: import('@playwright/test').Page) => Promise<void> }} Picture
+ * @type {Record<string, Picture>}
+ */
 const PICTURES = {
+  doors: { size: DESK, outside: true, go: async () => {} },
   jobs: { size: DESK, go: async () => {} },
   'line-up': {
     size: DESK,
@@ -23,6 +29,32 @@ const PICTURES = {
     },
   },
   'line-up-metric': { size: DESK, metric: true, go: (page) => openPosition(page, 'CW-101') },
+  'line-up-stops': {
+    size: DESK,
+    go: async (page) => {
+      await openPosition(page, 'CW-113');
+      await moveHandle(page, 55);
+    },
+  },
+  'line-up-dark': {
+    size: DESK,
+    dark: true,
+    go: async (page) => {
+      await page.getByRole('link', { name: 'Buried service' }).click();
+      await page.locator('[data-tag="BS-103"]').click();
+      await moveHandle(page, 70);
+    },
+  },
+  charts: {
+    size: DESK,
+    go: async (page) => {
+      await openPosition(page, 'CW-107');
+      await moveHandle(page, 30);
+      await page
+        .getByRole('img', { name: /^Shut within/ })
+        .evaluate((chart) => chart.scrollIntoView({ block: 'end' }));
+    },
+  },
   'duty-field': {
     size: DESK,
     go: async (page) => {
@@ -32,11 +64,31 @@ const PICTURES = {
       await page.keyboard.press('Enter');
     },
   },
+  merge: {
+    size: DESK,
+    go: async (page) => {
+      await openPosition(page, 'CW-111');
+      const other = await page.context().newPage();
+      await other.goto(page.url());
+      await setQuantity(other, 'pressure', '66 psi');
+      await setQuantity(other, 'temperature', '55 F');
+      await other.close();
+      await setQuantity(page, 'pressure', '61 psi');
+      await page.getByRole('dialog', { name: /changed meanwhile/ }).waitFor();
+    },
+  },
   pick: {
     size: DESK,
     go: async (page) => {
       await openPosition(page, 'CW-107');
       await page.getByRole('button', { name: 'Pick Ostrand 21P' }).click();
+    },
+  },
+  log: {
+    size: DESK,
+    go: async (page) => {
+      await openPosition(page, 'CW-101');
+      await page.getByRole('link', { name: 'Log', exact: true }).click();
     },
   },
   'walk-list': {
@@ -55,6 +107,21 @@ const PICTURES = {
       await page.getByRole('link', { name: 'Schedule' }).click();
     },
   },
+  people: {
+    size: DESK,
+    go: async (page) => {
+      await page.goto(`${ADDRESS}/people`);
+      await page.getByRole('heading', { name: 'Who may do what' }).scrollIntoViewIfNeeded();
+    },
+  },
+  palette: {
+    size: DESK,
+    go: async (page) => {
+      await openPosition(page, 'CW-101');
+      await page.keyboard.press('Control+k');
+      await page.keyboard.type('main');
+    },
+  },
   'phone-position': { size: PHONE, go: (page) => openPosition(page, 'CW-103') },
   'phone-line-up': {
     size: PHONE,
@@ -62,6 +129,13 @@ const PICTURES = {
       await openPosition(page, 'CW-107');
       await moveHandle(page, 40);
       await page.getByRole('slider').evaluate((slider) => slider.closest('section')?.scrollIntoView());
+    },
+  },
+  'phone-log': {
+    size: PHONE,
+    go: async (page) => {
+      await openPosition(page, 'CW-101');
+      await page.getByRole('link', { name: 'Log', exact: true }).click();
     },
   },
 };
@@ -81,6 +155,14 @@ async function moveHandle(page, percent) {
   await page.getByRole('slider').blur();
 }
 
+/** @param {import('@playwright/test').Page} page @param {string} word @param {string} text */
+async function setQuantity(page, word, text) {
+  await page.getByRole('button', { name: `${word}:` }).click();
+  await page.getByRole('textbox', { name: word }).fill(text);
+  await page.keyboard.press('Enter');
+  await page.getByRole('textbox', { name: word }).waitFor({ state: 'hidden' });
+}
+
 const data = join(tmpdir(), `grevik-pictures-${randomBytes(4).toString('hex')}`);
 const app = spawn('node', [join(ROOT, 'tools/start.mjs')], {
   env: { ...process.env, PORT, GREVIK_DATA_DIR: data },
@@ -94,16 +176,28 @@ const browser = await chromium.launch({
 try {
   mkdirSync(FOLDER, { recursive: true });
   const wanted = process.argv.slice(2);
-  for (const [name, { size, metric, go }] of Object.entries(PICTURES)) {
+  for (const [name, { size, metric, dark, outside, go }] of Object.entries(PICTURES)) {
     if (wanted.length > 0 && !wanted.includes(name)) continue;
-    const page = await browser.newPage({ viewport: size, reducedMotion: 'reduce' });
-    await page.goto(`http://localhost:${PORT}/`);
+    const context = await browser.newContext({
+      viewport: size,
+      reducedMotion: 'reduce',
+      colorScheme: dark ? 'dark' : 'light',
+      serviceWorkers: 'block',
+    });
+    const page = await context.newPage();
+    await page.goto(ADDRESS);
+    const demo = page.getByRole('button', { name: 'Look around with the demo company' });
+    await demo.waitFor();
+    if (!outside) {
+      await demo.click();
+      await page.getByRole('link', { name: 'Tarn Quay terminal' }).waitFor();
+    }
     if (metric) await page.getByRole('button', { name: 'metric units' }).click();
     await go(page);
     await page.waitForLoadState('networkidle');
     await page.waitForTimeout(400);
     await page.screenshot({ path: join(FOLDER, `${name}.png`) });
-    await page.close();
+    await context.close();
   }
 } finally {
   await browser.close();

@@ -35,7 +35,7 @@ await withApp(async ({ address }) => {
       const before = await scriptMs();
       await page.keyboard.press(key);
       await page.evaluate(
-        () => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))),
+        'new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn)))',
       );
       times.push((await scriptMs()) - before);
     }

@@ -36,6 +36,7 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
   SwaggerModule.setup('api/docs', app, () => openApi(app), {
     jsonDocumentUrl: 'api/docs.json',
     customSiteTitle: 'Grevik: the API',
+    customCss: '.topbar { display: none }',
   });
   serveWeb(app, settings.webRoot);
   await app.init();

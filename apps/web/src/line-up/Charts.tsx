@@ -35,7 +35,7 @@ export default function Charts({ duty, columns }: ChartsProps) {
 function FlowChart({ duty, columns }: ChartsProps) {
   const figures = useFigures();
   const words = useWords();
-  const drawn = columns
+  const drawn = firstOfEachKind(columns)
     .flatMap(({ model, open }) => {
       const points = open && flowCurve(duty, model.type, open.kv);
       return points ? [{ name: modelWords(model).from, points }] : [];
@@ -195,6 +195,16 @@ function HammerChart({ duty, columns }: ChartsProps) {
       </p>
     </figure>
   );
+}
+
+/** Valves of one type and port pass alike: one curve stands for them. */
+function firstOfEachKind(columns: readonly ModelColumn[]): ModelColumn[] {
+  const kinds = new Map<string, ModelColumn>();
+  for (const column of columns) {
+    const kind = `${column.model.type} ${column.model.port ?? ''}`;
+    if (!kinds.has(kind)) kinds.set(kind, column);
+  }
+  return [...kinds.values()];
 }
 
 /** A round figure above: an axis that ends there is read at a glance. */

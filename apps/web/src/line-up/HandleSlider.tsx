@@ -10,7 +10,7 @@ import { WeightsButton } from './WeightsButton';
 export function HandleSlider() {
   const words = useWords();
   return (
-    <div className={styles.row}>
+    <div className={`${styles.row} no-print`}>
       <h3 id="handle">{words('lineUp.handle')}</h3>
       <span className={styles.end}>{words('lineUp.shut')}</span>
       <Handle />

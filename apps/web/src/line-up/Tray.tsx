@@ -36,10 +36,10 @@ export function Tray({
         })}
         {otherSizes.length > 0 && (
           <li className={styles.sizes}>
-            {words('lineUp.notMade', {
-              size,
-              models: otherSizes.map((model) => modelWords(model).from).join(', '),
-            })}
+            <details>
+              <summary>{words('lineUp.notMade', { size, count: otherSizes.length })}</summary>
+              {otherSizes.map((model) => modelWords(model).from).join(', ')}
+            </details>
           </li>
         )}
       </ul>

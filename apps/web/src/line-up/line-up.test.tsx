@@ -145,7 +145,7 @@ describe('the tray', () => {
     expect(region).toHaveTextContent('1 ruled out');
     expect(region).toHaveTextContent('Brindlow 14N');
     expect(region).toHaveTextContent('nylon seat swells');
-    expect(region).toHaveTextContent('Not made in ¾ in: Saltholm R16');
+    expect(region).toHaveTextContent('1 model is not made in ¾ inSaltholm R16');
   });
 
   it('is not there where nothing is out', () => {

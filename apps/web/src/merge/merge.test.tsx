@@ -31,7 +31,7 @@ const chosen = (name: string): string[] =>
 describe('a duty that two changed at once', () => {
   it('shows each fact that differs, with the side that changed it alone chosen, and asks where both did', () => {
     open();
-    expect(screen.getByRole('dialog')).toHaveTextContent('Joss Karran changed it at 1 Mar 2026');
+    expect(screen.getByRole('dialog')).toHaveTextContent('Joss Karran changed it (1 Mar 2026) while you did');
     expect(chosen('pressure')).toEqual([]);
     expect(screen.getByRole('row', { name: /^pressure/ })).toHaveTextContent('both changed it6 bar4 bar');
     expect(chosen('temperature')).toEqual(['theirs']);

@@ -261,7 +261,8 @@ export const en = {
     ruledOut: 'Ruled out',
     countOut: '{{count}} ruled out',
     otherSizes: 'Other sizes',
-    notMade: 'Not made in {{size}}: {{models}}',
+    notMade_one: '{{count}} model is not made in {{size}}',
+    notMade_other: '{{count}} models are not made in {{size}}',
     types: 'Which types could serve',
     typesBody:
       'The catalogue is empty, so there is nothing to pick yet: these are the types as such, without maker, rating or price.',
@@ -406,7 +407,7 @@ export const en = {
   },
   merge: {
     title: '{{tag}} was changed meanwhile',
-    body: '{{by}} changed it at {{time}} while you did. Keep what is right, fact by fact.',
+    body: '{{by}} changed it ({{time}}) while you did. Keep what is right, fact by fact.',
     bodyUnsigned: 'Somebody changed it while you did. Keep what is right, fact by fact.',
     fact: 'Fact',
     yours: 'Yours',
