@@ -32,6 +32,18 @@ describe('migrations', () => {
     expect(await tables()).toEqual(first);
   });
 
+  it('leave a database alone that a newer version has worked on', async () => {
+    await migrate(database.url);
+    const before = await tables();
+    await sequelize.query(`INSERT INTO migrations (name) VALUES ('9001-from-the-future')`);
+    await expect(migrate(database.url)).rejects.toThrow(
+      'belongs to a newer Grevik (it has “9001-from-the-future”)',
+    );
+    expect(await tables()).toEqual(before);
+    await sequelize.query(`DELETE FROM migrations WHERE name LIKE '9001%'`);
+    await migrate(database.url);
+  });
+
   it.each([
     [
       'a position without pressure',

@@ -17,6 +17,9 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
 /** Any number, the same for every server: only one migrates at a time. */
 const LOCK = 431000;
 
+const storageIn = (sequelize: Sequelize): SequelizeStorage =>
+  new SequelizeStorage({ sequelize, tableName: 'migrations' });
+
 /** The migrations of a database, ready to be run up or down. */
 export function migrationsOf(sequelize: Sequelize): Umzug<QueryInterface> {
   return new Umzug({
@@ -26,7 +29,7 @@ export function migrationsOf(sequelize: Sequelize): Umzug<QueryInterface> {
       down: ({ context }) => migration.down(context),
     })),
     context: sequelize.getQueryInterface(),
-    storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
+    storage: storageIn(sequelize),
     logger: undefined,
   });
 }
@@ -43,13 +46,14 @@ export async function migrate(databaseUrl: string): Promise<void> {
         replacements: { lock: LOCK },
         transaction,
       });
-      const migrations = migrationsOf(sequelize);
-      const unknown = (await migrations.executed()).find(({ name }) => !(name in MIGRATIONS));
-      if (unknown)
+      // Asked of the table itself: the migrations that umzug lists are those that this version knows.
+      const done = await storageIn(sequelize).executed();
+      const unknown = done.find((name) => !(name in MIGRATIONS));
+      if (unknown !== undefined)
         throw new Error(
-          `the database belongs to a newer Grevik (it has “${unknown.name}”). Start that version, or restore a backup made with this one.`,
+          `the database belongs to a newer Grevik (it has “${unknown}”). Start that version, or restore a backup made with this one.`,
         );
-      await migrations.up();
+      await migrationsOf(sequelize).up();
     });
   } finally {
     await sequelize.close();

@@ -4,7 +4,7 @@ import { useFigures } from '../kit/useFigures';
 import { useWords } from '../words';
 import { OpeningMark } from './AtHandle';
 import styles from './Charts.module.css';
-import type { ModelColumn } from './ColumnTable';
+import type { ModelColumn } from './model-column';
 
 /** Curves drawn at most, each told apart by its dash as well as its colour. */
 const PENS = [

@@ -1,5 +1,4 @@
-import type { ModelView } from '@grevik/contracts';
-import { type Column, type Duty, costOf, modelWords } from '@grevik/core';
+import { type Duty, costOf, modelWords } from '@grevik/core';
 import { Button } from '@mui/material';
 import type { ReactNode } from 'react';
 import { VerdictMark } from '../kit/VerdictMark';
@@ -8,11 +7,10 @@ import { useMay } from '../store/people-api';
 import { type Words, useWords } from '../words';
 import { Drop, DropLabel, HandledCutaway } from './AtHandle';
 import styles from './ColumnTable.module.css';
+import type { ModelColumn } from './model-column';
 import { Price } from './Price';
 import { Reasons } from './Reasons';
 import { WeakestPart } from './WeakestPart';
-
-export type ModelColumn = Column<ModelView>;
 
 interface ColumnTableProps {
   duty: Duty;

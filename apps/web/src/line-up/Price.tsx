@@ -1,6 +1,6 @@
 import { type Cost, costOf } from '@grevik/core';
 import { useWords } from '../words';
-import type { ModelColumn } from './ColumnTable';
+import type { ModelColumn } from './model-column';
 
 interface PriceProps {
   column: ModelColumn;

@@ -1,7 +1,7 @@
 import type { ModelView } from '@grevik/contracts';
 import { modelWords } from '@grevik/core';
 import { useWords } from '../words';
-import type { ModelColumn } from './ColumnTable';
+import type { ModelColumn } from './model-column';
 import { Reasons } from './Reasons';
 import styles from './Tray.module.css';
 

@@ -1,0 +1,142 @@
+import '@testing-library/jest-dom';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { Route, Routes, useLocation } from 'react-router';
+import { show } from '../testing/render';
+import { type Asked, serve } from '../testing/server';
+import { NotFound } from './NotFound';
+import { Shell } from './Shell';
+
+// jsdom has no media queries.
+window.matchMedia = () =>
+  ({
+    matches: false,
+    addListener: () => undefined,
+    removeListener: () => undefined,
+  }) as unknown as MediaQueryList;
+
+const JOB = {
+  id: 'job',
+  name: 'Tarn Quay',
+  lines: [{ id: 'line', name: 'Domestic cold', medium: 'potable-cold', positions: 2, picked: 0 }],
+};
+const POSITIONS = [
+  { id: 'p1', lineId: 'line', tag: 'CW-101', remarks: 'Building shut-off', function: 'isolate', dn: 40 },
+  { id: 'p2', lineId: 'line', tag: 'CW-102', remarks: 'Café branch', function: 'isolate', dn: 20 },
+];
+
+function answers({ path }: Asked): { body: unknown } | undefined {
+  if (path === '/api/jobs') return { body: [JOB] };
+  if (path === '/api/jobs/job') return { body: JOB };
+  if (path === '/api/jobs/job/positions') return { body: POSITIONS };
+  if (path === '/api/changes/mine') return { body: [] };
+  return { body: null };
+}
+const Here = () => <output>{useLocation().pathname}</output>;
+
+function open(may?: readonly ('look' | 'bring-lines')[]) {
+  const asked = serve(answers);
+  const shown = show(
+    <Routes>
+      <Route element={<Shell />}>
+        <Route path="/jobs/:jobId/lines/:lineId/:step/:tag?" element={<Here />} />
+        <Route path="*" element={<NotFound />} />
+      </Route>
+    </Routes>,
+    { at: '/jobs/job/lines/line/line-up/CW-101', ...(may && { may }) },
+  );
+  return { ...shown, asked };
+}
+const key = (name: string, more = {}): boolean => fireEvent.keyDown(document.body, { key: name, ...more });
+
+describe('the list of everything', () => {
+  it('opens by key, finds a position by a few letters, and goes there', async () => {
+    open();
+    await screen.findByRole('link', { name: 'Tarn Quay' });
+    key('k', { ctrlKey: true });
+    await userEvent.type(await screen.findByRole('combobox'), 'caf');
+    const option = await screen.findByRole('option', { name: /CW-102 · ¾ in · Café branch/ });
+    expect(screen.getAllByRole('option')).toHaveLength(1);
+    await userEvent.click(option);
+    await waitFor(() => expect(screen.getByText('/jobs/job/lines/line/line-up/CW-102')).toBeInTheDocument());
+    expect(screen.queryByRole('combobox')).not.toBeInTheDocument();
+  });
+
+  it('does things as well: units, handle, the list of keys', async () => {
+    const { store } = open();
+    await screen.findByRole('link', { name: 'Tarn Quay' });
+    for (const [typed, done] of [
+      ['metric', () => store.getState().units === 'metric'],
+      ['shut the handle', () => store.getState().handle === 0],
+    ] as const) {
+      key('k', { ctrlKey: true });
+      await userEvent.type(await screen.findByRole('combobox'), `${typed}{enter}`);
+      await waitFor(() => expect(done()).toBe(true));
+    }
+    key('k', { ctrlKey: true });
+    await userEvent.type(await screen.findByRole('combobox'), 'keys{enter}');
+    expect(await screen.findByRole('dialog', { name: 'Keys' })).toHaveTextContent(
+      'take back your last change',
+    );
+  });
+
+  it('says so where nothing has such a name', async () => {
+    open();
+    key('k', { ctrlKey: true });
+    await userEvent.type(await screen.findByRole('combobox'), 'zzz');
+    expect(await screen.findByText('Nothing of that name.')).toBeInTheDocument();
+  });
+});
+
+describe('the frame', () => {
+  it('leads to every step of the work, to the walk list only whom it serves', async () => {
+    const { unmount } = open();
+    const steps = within(await screen.findByRole('navigation', { name: 'Steps of the work' }));
+    expect(steps.getAllByRole('link').map((link) => link.textContent)).toEqual([
+      'Walk',
+      'Line-up',
+      'Log',
+      'Schedule',
+    ]);
+    expect(steps.getByRole('link', { name: 'Log' })).toHaveAttribute(
+      'href',
+      '/jobs/job/lines/line/log/CW-101',
+    );
+    unmount();
+    open(['look']);
+    await screen.findByRole('navigation', { name: 'Steps of the work' });
+    expect(screen.queryByRole('link', { name: 'Walk' })).not.toBeInTheDocument();
+  });
+
+  it('names whoever is signed in, and signs them out', async () => {
+    const { asked } = open();
+    await userEvent.click(await screen.findByRole('button', { name: 'Ada Wrenfield, foreman at Tarnside' }));
+    expect(screen.getByRole('dialog', { name: 'Your sign-in' })).toHaveTextContent(
+      'Ada Wrenfieldforeman, Tarnside',
+    );
+    await userEvent.click(screen.getByRole('menuitem', { name: 'Sign out' }));
+    await waitFor(() =>
+      expect(asked.some(({ method, path }) => method === 'DELETE' && path === '/api/session')).toBe(true),
+    );
+  });
+
+  it('says that there is no network as long as there is none', () => {
+    open();
+    const online = jest.spyOn(navigator, 'onLine', 'get').mockReturnValue(false);
+    act(() => void window.dispatchEvent(new Event('offline')));
+    expect(screen.getByText(/^No network\./)).toBeInTheDocument();
+    online.mockReturnValue(true);
+    act(() => void window.dispatchEvent(new Event('online')));
+    expect(screen.queryByText(/^No network\./)).not.toBeInTheDocument();
+    online.mockRestore();
+  });
+});
+
+describe('an address without a screen', () => {
+  it('names the jobs there are', async () => {
+    serve(answers);
+    show(<NotFound />, { at: '/nowhere' });
+    expect(await screen.findByRole('link', { name: 'Tarn Quay' })).toHaveAttribute('href', '/jobs/job');
+    expect(screen.getByRole('status')).toHaveTextContent('no screen at this address');
+  });
+});
