@@ -63,7 +63,7 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
 async function faultsOf(page: Page, screen: string): Promise<string[]> {
   // Where something still fades in, its contrast is not yet what it will be.
   await page.waitForTimeout(300);
-  const { violations } = await new AxeBuilder({ page }).analyze();
+  const { violations } = await new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).analyze();
   return violations
     .filter(({ impact }) => impact === 'serious' || impact === 'critical')
     .map(

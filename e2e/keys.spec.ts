@@ -23,6 +23,11 @@ test('walk, move the handle, pick and find by key', async ({ page }) => {
   await page.keyboard.press('Enter');
   await expect(current(page)).toHaveAttribute('data-tag', 'HW-103');
   await page.keyboard.press('Control+k');
+  await page.keyboard.type('pick the first');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog', { name: /for HW-103$/ })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+k');
   await page.keyboard.type('dark screen');
   await page.keyboard.press('Enter');
   await expect(page.locator('html')).toHaveClass(/dark/);

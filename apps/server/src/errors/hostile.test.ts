@@ -70,6 +70,8 @@ describe('no request, however made, breaks the server', () => {
         send: raw('post', '/api/people/invitations/accept'),
         good: { token: 'x'.repeat(43), name: 'N', email: 'a@b.example', password: 'long enough to be' },
       },
+      invite: { send: raw('post', '/api/people/invitations'), good: { role: 'foreman' } },
+      look: { send: raw('post', '/api/people/invitations/look'), good: { token: 'x'.repeat(43) } },
       role: { send: raw('put', `/api/people/${randomUUID()}/role`), good: { role: 'foreman' } },
       job: { send: raw('post', '/api/jobs'), good: { name: 'J' } },
       preview: {
@@ -122,6 +124,8 @@ describe('no request, however made, breaks the server', () => {
     'company',
     'password',
     'accept',
+    'invite',
+    'look',
     'role',
     'job',
     'preview',
@@ -159,7 +163,9 @@ describe('no request, however made, breaks the server', () => {
         const id = encodeURIComponent(text.replace(/[\ud800-\udfff]/g, '')) || 'x';
         for (const path of [
           `/api/jobs/${id}`,
+          `/api/jobs/${id}/positions`,
           `/api/lines/${id}/schedule.csv?units=${id}`,
+          `/api/positions/${id}/history`,
           `/api/calc/${id}`,
         ])
           survives(await owner.get(path));

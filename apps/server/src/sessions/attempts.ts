@@ -27,7 +27,6 @@ export class Attempts {
           storeType: 'sequelize',
           tableName: 'attempts',
           tableCreated: true,
-          clearExpiredByTimeout: false,
           keyPrefix,
           ...limit,
         }),

@@ -1,9 +1,10 @@
 import type { OwnChangeView } from '@grevik/contracts';
-import { Controller, Get, HttpCode, Param, Post, Req } from '@nestjs/common';
+import { Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import { May } from '../access/may.js';
 import { IdPipe } from '../errors/id.pipe.js';
-import { actingIn } from '../sessions/acting.js';
+import type { Acting } from '../sessions/acting.js';
+import { Who } from '../sessions/who.js';
 import { UndoService } from './undo.service.js';
 
 @Controller('api/changes')
@@ -21,8 +22,7 @@ export class UndoController {
   @May('look')
   @Post(':id/undo')
   @HttpCode(204)
-  async undo(@Param('id', IdPipe) id: string, @Req() request: object): Promise<void> {
-    const acting = actingIn(request);
-    if (acting) await this.undoing.undo(id, acting);
+  undo(@Param('id', IdPipe) id: string, @Who() who: Acting): Promise<void> {
+    return this.undoing.undo(id, who);
   }
 }

@@ -9,6 +9,7 @@ import {
 } from '@grevik/core';
 import { useMemo } from 'react';
 import { useAppSelector } from '../store/store';
+import { words } from '../words';
 
 const QUANTITY_OF = { Pa: 'pressure', C: 'temperature', m: 'length', 'm/s': 'velocity' } as const;
 
@@ -44,7 +45,7 @@ export function useFigures(): Figures {
           if (unit === 's') return `${three(figure)} s`;
           return unit === 'ratio' ? `${three(figure * 100)} %` : quantity(figure, QUANTITY_OF[unit]);
         };
-        return `${say(value)} against ${say(limit)}`;
+        return words('lineUp.against', { value: say(value), limit: say(limit) });
       },
     };
   }, [system]);

@@ -1,11 +1,13 @@
 import { ADVICE, type Duty, MEDIUM_FACTS, lineUp } from '@grevik/core';
 import { Suspense, lazy, useMemo, useState } from 'react';
+import { useLocation, useNavigate } from 'react-router';
 import { DutyFacts } from '../duty/DutyFacts';
 import { DutySentence } from '../duty/DutySentence';
 import { Notice } from '../kit/Notice';
 import { useFigures } from '../kit/useFigures';
 import { useKeys } from '../kit/useKeys';
 import { furtherRemarks, shortName } from '../kit/position-name';
+import type { ToLineUp } from '../shell/steps';
 import { useLineFrame } from '../shell/useLineFrame';
 import { handleNudged } from '../store/handle-slice';
 import { useMay } from '../store/people-api';
@@ -43,6 +45,15 @@ export function LineUpPage() {
     [duty, models, sides, weights],
   );
   const size = figures.size(duty.dn);
+  const location = useLocation();
+  const navigate = useNavigate();
+  // Whoever came to pick the first choice finds it open.
+  const arrived = (location.state as ToLineUp | null)?.picks ? columns[0] : undefined;
+  const open = picking ?? arrived;
+  const close = (): void => {
+    setPicking(undefined);
+    if (arrived) void navigate(location.pathname, { replace: true, state: null });
+  };
   useKeys({
     '[': () => dispatch(handleNudged(-NOTCH)),
     ']': () => dispatch(handleNudged(NOTCH)),
@@ -95,15 +106,7 @@ export function LineUpPage() {
         </section>
       )}
       <PhoneBar first={columns[0]} pick={setPicking} />
-      {picking && (
-        <PickDialog
-          key={position.id}
-          line={line}
-          position={position}
-          column={picking}
-          close={() => setPicking(undefined)}
-        />
-      )}
+      {open && <PickDialog key={position.id} line={line} position={position} column={open} close={close} />}
     </div>
   );
 }

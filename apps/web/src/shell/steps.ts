@@ -6,3 +6,8 @@ export type Step = (typeof STEPS)[number];
 export function stepOf(pathname: string): Step {
   return STEPS.find((step) => pathname.split('/')[5] === step) ?? 'line-up';
 }
+
+/** What somebody who goes to the line-up may bring along: that they come to pick the first choice. */
+export interface ToLineUp {
+  picks: true;
+}

@@ -6,11 +6,11 @@ import { useFigures } from '../kit/useFigures';
 import { useUndoLast } from '../mine/useUndoLast';
 import { useJobPositionsQuery, useJobQuery, useJobsQuery } from '../store/api';
 import { handleMoved } from '../store/handle-slice';
-import { useMay } from '../store/people-api';
+import { useMay, useSignOutMutation } from '../store/people-api';
 import { useAppDispatch } from '../store/store';
 import { unitsChosen } from '../store/units-slice';
 import { useWords } from '../words';
-import { STEPS } from './steps';
+import { STEPS, type ToLineUp } from './steps';
 
 /** Somewhere to go, or something to do. */
 export interface Place {
@@ -33,10 +33,12 @@ export function usePlaces(showKeys: () => void): Place[] {
   const { setMode } = useColorScheme();
   const undoLast = useUndoLast();
   const mayBring = useMay('bring-lines');
+  const mayPick = useMay('pick');
+  const [signOut] = useSignOutMutation();
   const words = useWords();
 
   return useMemo(() => {
-    const to = (address: string) => (): void => void navigate(address);
+    const to = (address: string, state?: ToLineUp) => (): void => void navigate(address, { state });
     const place = (group: Place['group'], name: string, go: () => void): Place => ({
       id: `${group} ${name}`,
       group,
@@ -70,6 +72,26 @@ export function usePlaces(showKeys: () => void): Place[] {
       screen(words('jobs.title'), '/'),
       screen(words('account.people'), '/people'),
       screen(words('account.title'), '/account'),
+      ...(tag === undefined || line === undefined
+        ? []
+        : [
+            ...(mayPick
+              ? [
+                  action(
+                    words('actions.pick', { tag }),
+                    to(`/jobs/${jobId}/lines/${line}/line-up${at}`, { picks: true }),
+                  ),
+                ]
+              : []),
+            action(words('actions.write', { tag }), to(`/jobs/${jobId}/lines/${line}/log${at}`)),
+          ]),
+      ...(lineId === undefined
+        ? []
+        : [
+            action(words('actions.csv'), () =>
+              window.location.assign(`/api/lines/${lineId}/schedule.csv?units=${figures.system}`),
+            ),
+          ]),
       action(words('actions.units', { units: words('units.usLong') }), () => dispatch(unitsChosen('us'))),
       action(words('actions.units', { units: words('units.metricLong') }), () =>
         dispatch(unitsChosen('metric')),
@@ -81,6 +103,7 @@ export function usePlaces(showKeys: () => void): Place[] {
       action(words('actions.open'), () => dispatch(handleMoved(1))),
       action(words('actions.print'), () => window.print()),
       action(words('actions.keys'), showKeys),
+      action(words('actions.signOut'), () => void signOut({ everywhere: false })),
     ];
   }, [
     positions,
@@ -91,6 +114,8 @@ export function usePlaces(showKeys: () => void): Place[] {
     lineId,
     tag,
     mayBring,
+    mayPick,
+    signOut,
     navigate,
     dispatch,
     setMode,

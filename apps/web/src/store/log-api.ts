@@ -33,4 +33,10 @@ const logApi = api.injectEndpoints({
   }),
 });
 
-export const { useHistoryQuery, useAddEntryMutation, useOwnChangesQuery, useUndoMutation } = logApi;
+export const {
+  useHistoryQuery,
+  useAddEntryMutation,
+  useOwnChangesQuery,
+  useLazyOwnChangesQuery,
+  useUndoMutation,
+} = logApi;

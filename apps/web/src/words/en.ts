@@ -244,6 +244,7 @@ export const en = {
     ratingUnknown: 'not known: read its tag',
     notRated: 'not rated: {{part}}',
     used: 'used to {{percent}} %',
+    against: '{{value}} against {{limit}}',
     none: 'Nothing in the catalogue serves here',
     noneBody:
       'Every valve in {{size}} is ruled out below, with its reason. Look at the duty again, or bring another valve into the catalogue.',
@@ -436,8 +437,10 @@ export const en = {
     keys: 'Keys',
     shut: 'Shut the handle',
     open: 'Open the handle',
+    pick: 'Pick the first choice at {{tag}}',
     csv: 'Schedule as CSV',
     write: 'Write an entry at {{tag}}',
+    signOut: 'Sign out',
     print: 'Print this screen',
   },
   keys: {
