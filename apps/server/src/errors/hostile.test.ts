@@ -157,6 +157,15 @@ describe('no request, however made, breaks the server', () => {
     );
   });
 
+  it.each(['\ud800', 'a\u0000b', 'quay\udfff@works.example'])(
+    '%j is refused at its field, since no text can keep it',
+    async (email) => {
+      const { status, body } = await targets.company!.send({ ...targets.company!.good, email });
+      expect(status).toBe(400);
+      expect(body).toMatchObject({ error: { code: 'invalid-input', field: 'email' } });
+    },
+  );
+
   it('whatever stands where an id belongs, or how the body is called', async () => {
     await fc.assert(
       fc.asyncProperty(ODD_TEXT, async (text) => {

@@ -1,12 +1,15 @@
 import { InvalidInput } from '@grevik/core';
 import type { NextFunction, Request, Response } from 'express';
 
+/** Zero characters, which PostgreSQL keeps in no text, and halves of surrogate pairs, which are no text at all. */
+const UNKEEPABLE = /\0|\p{Surrogate}/u;
+
 /** Nothing Grevik is sent goes deeper than this. */
 const DEEPEST = 40;
 
 /**
- * Refuses, by its field, what no part of Grevik could take: zero characters, which PostgreSQL keeps in no text, and values nested
- * so deeply that reading them would exhaust the stack.
+ * Refuses, by its field, what no part of Grevik could take: characters that no text can keep, and values nested so deeply that reading
+ * them would exhaust the stack.
  */
 export function refuseOddBodies(request: Request, _response: Response, next: NextFunction): void {
   try {
@@ -24,10 +27,10 @@ function inspect(body: unknown): void {
     const { value, path, depth } = at;
     if (depth > DEEPEST)
       throw new InvalidInput('request', `The request is nested deeper than ${DEEPEST} levels.`);
-    if (typeof value === 'string' && value.includes('\0')) {
+    if (typeof value === 'string' && UNKEEPABLE.test(value)) {
       throw new InvalidInput(
         path || 'request',
-        `${path || 'The request'} has a zero character in it: take it out.`,
+        `${path || 'The request'} has a character in it that no text can keep (zero, or half of a pair): take it out.`,
       );
     }
     if (typeof value !== 'object' || value === null) continue;
