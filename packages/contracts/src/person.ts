@@ -59,16 +59,16 @@ export class RoleRequest {
   role!: Role;
 }
 
+const EndOfLink = Matches(/^[\w-]{43}$/, { message: 'token must be the end of the link as it was sent' });
+
 /** The secret part of an invitation's link. */
 export class InvitationToken {
-  @IsString()
-  @Matches(/^[\w-]{43}$/, { message: 'token must be the end of the link as it was sent' })
+  @EndOfLink
   token!: string;
 }
 
 export class AcceptInvitationRequest extends JoinRequest {
-  @IsString()
-  @Matches(/^[\w-]{43}$/, { message: 'token must be the end of the link as it was sent' })
+  @EndOfLink
   token!: string;
 }
 

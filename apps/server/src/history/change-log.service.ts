@@ -66,6 +66,9 @@ export class ChangeLog {
       throw new NotFoundException(`That is not one of your last ${UNDO_DEPTH} changes. Change it by hand.`);
     if (found.isUndone)
       throw new Refusal(409, { code: 'conflict', message: 'That change was taken back already.' });
+    // A list that was taken back left nothing to bring again from.
+    if (found.change.kind === 'walk-list' && found.change.undoes !== null)
+      throw new Refusal(409, { code: 'conflict', message: 'Bring the walk list anew.' });
     return found.change;
   }
 }

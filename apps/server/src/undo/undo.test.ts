@@ -135,6 +135,9 @@ describe('what was done', () => {
     await technician.post(`/api/changes/${brought.id}/undo`).expect(404);
     await foreman.post(`/api/changes/${brought.id}/undo`).expect(204);
     expect(await names()).not.toContain('New wing');
+    const [back] = (await foreman.get('/api/changes/mine')).body as [OwnChangeView];
+    expect(back).toMatchObject({ kind: 'walk-list', undoes: brought.id });
+    await foreman.post(`/api/changes/${back.id}/undo`).expect(409);
 
     const kept = await take('NW-1', 'New wing');
     const added = ((await foreman.get(`/api/jobs/${job.id}`)).body as JobView).lines.find(

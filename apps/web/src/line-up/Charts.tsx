@@ -17,6 +17,10 @@ const PENS = [
 const HEIGHT = 176;
 const AXIS = { stroke: 'var(--soft-ink)', fontSize: 12, tickLine: false } as const;
 
+/** What an axis shows, written under it. */
+const under = (value: string) =>
+  ({ value, position: 'bottom', offset: 0, fontSize: 12, fill: 'var(--soft-ink)' }) as const;
+
 interface ChartsProps {
   duty: Duty;
   columns: readonly ModelColumn[];
@@ -76,13 +80,7 @@ function FlowChart({ duty, columns }: ChartsProps) {
               type="number"
               domain={[0, 100]}
               ticks={[0, 25, 50, 75, 100]}
-              label={{
-                value: words('charts.handleAxis'),
-                position: 'bottom',
-                offset: 0,
-                fontSize: 12,
-                fill: 'var(--soft-ink)',
-              }}
+              label={under(words('charts.handleAxis'))}
             />
             <YAxis {...AXIS} width={40} />
             {drawn.map(({ name }, index) => (
@@ -112,12 +110,12 @@ function HammerChart({ duty, columns }: ChartsProps) {
   const { symbol } = inUnits(duty.pressurePa, 'pressure', figures.system);
   const shown = (pressurePa: number): number =>
     inUnits(pressurePa, 'pressure', figures.system, symbol).figure;
-  const weakest = columns[0];
-  const limitPa = weakest?.rating?.verdict === 'not-rated' ? undefined : weakest?.rating?.allowablePa;
+  const [first] = columns;
+  const limitPa = first?.rating?.verdict === 'not-rated' ? undefined : first?.rating?.allowablePa;
   const fullPa = curve.points[0]?.peakPa ?? 0;
   const reflected = curve.reflectedS.toPrecision(2);
   const said = { reflected, peak: figures.quantity(fullPa, 'pressure') };
-  const model = weakest ? modelWords(weakest.model).from : '';
+  const model = first ? modelWords(first.model).from : '';
   const limit = limitPa === undefined ? undefined : figures.quantity(limitPa, 'pressure');
   return (
     <figure className={styles.chart}>
@@ -145,13 +143,7 @@ function HammerChart({ duty, columns }: ChartsProps) {
               type="number"
               domain={[0, 'dataMax']}
               tickFormatter={(value: number) => String(Number(value.toPrecision(2)))}
-              label={{
-                value: words('charts.timeAxis'),
-                position: 'bottom',
-                offset: 0,
-                fontSize: 12,
-                fill: 'var(--soft-ink)',
-              }}
+              label={under(words('charts.timeAxis'))}
             />
             <YAxis
               {...AXIS}
@@ -188,7 +180,7 @@ function HammerChart({ duty, columns }: ChartsProps) {
         {limit !== undefined && (
           <span>
             <Pen stroke="var(--out)" strokeDasharray="8 3" />
-            {words('charts.limit', { limit, part: weakest?.rating?.governing ?? '', model })}
+            {words('charts.limit', { limit, part: first?.rating?.governing ?? '', model })}
           </span>
         )}
         <span>{words('charts.hammerMethod')}</span>

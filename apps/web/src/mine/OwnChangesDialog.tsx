@@ -32,15 +32,17 @@ export function OwnChangesDialog({ close }: { close: () => void }) {
                   {change.isUndone ? (
                     <span>{words('mine.undone')}</span>
                   ) : (
-                    <Button
-                      size="small"
-                      variant="outlined"
-                      disabled={undoing.isLoading}
-                      aria-label={`${words('mine.takeBack')}: ${words(`mine.${change.kind}`, { what: change.what })}`}
-                      onClick={() => void undo(change.id)}
-                    >
-                      {words('mine.takeBack')}
-                    </Button>
+                    isUndoable(change) && (
+                      <Button
+                        size="small"
+                        variant="outlined"
+                        disabled={undoing.isLoading}
+                        aria-label={`${words('mine.takeBack')}: ${words(`mine.${change.kind}`, { what: change.what })}`}
+                        onClick={() => void undo(change.id)}
+                      >
+                        {words('mine.takeBack')}
+                      </Button>
+                    )
                   )}
                 </li>
               ))}
@@ -54,6 +56,9 @@ export function OwnChangesDialog({ close }: { close: () => void }) {
     </Dialog>
   );
 }
+
+/** A walk list that was taken back is brought anew, by the person who has it. */
+const isUndoable = ({ kind, undoes }: OwnChangeView): boolean => kind !== 'walk-list' || undoes === null;
 
 /** What was changed, with a way there while it is there. */
 function What({ change, close }: { change: OwnChangeView; close: () => void }) {

@@ -46,6 +46,13 @@ describe('one’s own last changes', () => {
     await waitFor(() => expect(asked.some(({ path }) => path === '/api/changes/c1/undo')).toBe(true));
   });
 
+  it('offer no way back to a walk list that was taken back', async () => {
+    serve(() => ({ body: [{ ...CHANGE, kind: 'walk-list', what: 'New wing', lineId: null, undoes: 'c0' }] }));
+    show(<OwnChangesDialog close={() => undefined} />);
+    expect(await screen.findByText('taken back: list for New wing')).toBeInTheDocument();
+    expect(screen.queryByRole('button', { name: /^Take back/ })).not.toBeInTheDocument();
+  });
+
   it('go back by key one by one, past what was taken back already', async () => {
     const asked = serve(({ path }) =>
       path === '/api/changes/mine'

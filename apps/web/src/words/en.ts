@@ -11,7 +11,6 @@ export const en = {
     undo: 'Undo',
     saving: 'Saving …',
     close: 'Close',
-    cancel: 'Leave it',
     print: 'Print',
     skip: 'Skip to the work',
   },
@@ -27,7 +26,6 @@ export const en = {
   notFound: {
     title: 'There is no screen at this address',
     body: 'The address may be cut off, or from another version of Grevik.',
-    find: 'Find a position or a screen',
   },
   steps: { label: 'Steps of the work', walk: 'Walk', 'line-up': 'Line-up', schedule: 'Schedule', log: 'Log' },
   units: {
@@ -108,12 +106,10 @@ export const en = {
     withdraw: 'Withdraw',
     may: 'Who may do what',
     yes: 'may',
-    no: 'may not',
     you: 'you',
   },
   mayNot: {
     'change-duty': 'Your role looks at duties; an owner, estimator, foreman or technician changes them.',
-    pick: 'Your role compares; an owner, estimator or foreman picks.',
   },
   jobs: {
     title: 'Jobs',
@@ -178,7 +174,6 @@ export const en = {
     speed: 'Speed in the pipe',
     fullHammer: 'Full hammer within',
     seconds: '{{figure}} s',
-    otherFields: 'other facts',
   },
   directions: { horizontal: 'level', 'vertical-up': 'flowing upward', 'vertical-down': 'flowing downward' },
   places: {
@@ -380,8 +375,6 @@ export const en = {
     unknown: 'not known',
     unknownModel: 'a model no longer here',
     turnsFigure: '{{turns}} turns',
-    entries: 'From the field',
-    changes: 'Changes',
     yes: 'yes',
     no: 'no',
   },
