@@ -75,6 +75,16 @@ report(
   'copying them',
   copying,
 );
+// The least favourable catalogue: every bore differs, so that no verdict can be shared.
+const unlike = JSON.parse(
+  JSON.stringify(candidates.map((candidate, index) => ({ boreM: 0.019 + index * 1e-7, ...candidate }))),
+);
+report(
+  'the same where no two are alike',
+  await median(() => core.select(duty, /** @type {import('@grevik/core').Candidate[]} */ (unlike))),
+  'copying them',
+  copying,
+);
 report(
   'the same, read from JSON as a calculation',
   await median(() => core.calculate(select, { duty, candidates })),

@@ -1,7 +1,9 @@
+import type { ValveType } from '../valves/index.js';
+import { onceForAlike } from './alike.js';
 import type { Candidate } from './candidate.js';
 import type { Duty } from './duty.js';
 import type { HouseSides } from './house-rules.js';
-import type { Judgement, Measured, ReasonVerdict } from './rule.js';
+import type { Judgement, Measured, ReasonVerdict, Rule } from './rule.js';
 import { RULES } from './rules/index.js';
 
 export type Verdict = 'fits' | 'care' | 'out';
@@ -25,8 +27,8 @@ export interface Judged {
 }
 
 /**
- * The rule table made ready for one duty: rules that have nothing to say to it are left aside, and a reason without figures is made once,
- * however many valves it is said of.
+ * The rule table made ready for one duty: rules that have nothing to say to it or to a type are left aside, valves alike are judged once, and a reason
+ * without figures is made once, however many valves it is said of.
  *
  * @param duty  what the position asks
  * @param sides house rules in force
@@ -37,7 +39,13 @@ export interface Judged {
  * judge({ type: 'gate-solid' }).verdict // 'out'
  */
 export function judging(duty: Duty, sides: HouseSides): (valve: Candidate) => Judged {
-  const rules = RULES.filter(({ concerns }) => concerns?.(duty) ?? true);
+  const concerning = new Map<ValveType, readonly Rule[]>();
+  const rulesFor = (type: ValveType): readonly Rule[] => {
+    let rules = concerning.get(type);
+    if (!rules)
+      concerning.set(type, (rules = RULES.filter(({ concerns }) => concerns?.(duty, type) ?? true)));
+    return rules;
+  };
   const said = new Map<string, Reason>();
 
   const reasonFor = (rule: string, judgement: Judgement): Reason => {
@@ -54,9 +62,9 @@ export function judging(duty: Duty, sides: HouseSides): (valve: Candidate) => Ju
     return reason;
   };
 
-  return (valve) => {
+  return onceForAlike((valve) => {
     const reasons: Reason[] = [];
-    for (const rule of rules) {
+    for (const rule of rulesFor(valve.type)) {
       if (rule.applies && !rule.applies(duty, valve)) continue;
       const judgement = rule.judge(duty, valve, sides);
       if (!judgement) continue;
@@ -67,7 +75,7 @@ export function judging(duty: Duty, sides: HouseSides): (valve: Candidate) => Ju
     }
     if (reasons.length > 1) reasons.sort(weightiestFirst);
     return { verdict: overall(reasons), reasons };
-  };
+  });
 }
 
 /**

@@ -1,3 +1,4 @@
+import type { ValveType } from '../valves/index.js';
 import type { Candidate } from './candidate.js';
 import type { Duty } from './duty.js';
 import type { HouseSides } from './house-rules.js';
@@ -26,9 +27,9 @@ export interface Rule {
   group: RuleGroup;
   /** When it speaks, in the words of the page that lists the rules. */
   when: string;
-  /** Whether it has anything to say to this duty, whatever the valve; to every duty where left out. */
-  concerns?(duty: Duty): boolean;
-  /** Whether it has anything to say of this valve; of every valve where left out. */
+  /** Whether it has anything to say of valves of this type for this duty; of all for every duty where left out. */
+  concerns?(duty: Duty, type: ValveType): boolean;
+  /** Whether it has anything to say of this valve among them; of every valve where left out. */
   applies?(duty: Duty, valve: Candidate): boolean;
   judge(duty: Duty, valve: Candidate, sides: HouseSides): Judgement | undefined;
 }

@@ -32,13 +32,19 @@ export function rank(
     if (verdict !== 'out') ranked.push(index);
   });
   const left = ranked.map((index) => valves[index] as Candidate);
-  const parts: { weight: number; of: number[] | undefined }[] = [
-    { weight: weights.judgement, of: ranked.map((index) => judgementScore(judged[index]?.reasons ?? [])) },
-    { weight: weights.price, of: againstLeast(left.map(pricePerYear)) },
-    { weight: weights.loss, of: againstMost(ranked.map((index) => openKvs?.[index])) },
-    { weight: weights.service, of: left.map(easeOfService) },
+  const parts: { weight: number; work: () => number[] | undefined }[] = [
+    {
+      weight: weights.judgement,
+      work: () => ranked.map((index) => judgementScore(judged[index]?.reasons ?? [])),
+    },
+    { weight: weights.price, work: () => againstLeast(left.map(pricePerYear)) },
+    { weight: weights.loss, work: () => againstMost(ranked.map((index) => openKvs?.[index])) },
+    { weight: weights.service, work: () => left.map(easeOfService) },
   ];
-  const counting = parts.filter(({ weight, of }) => weight > 0 && of !== undefined);
+  const counting = parts
+    .filter(({ weight }) => weight > 0)
+    .map(({ weight, work }) => ({ weight, of: work() }))
+    .filter(({ of }) => of !== undefined);
   const whole = counting.reduce((sum, { weight }) => sum + weight, 0);
   const points = new Float64Array(judged.length);
   for (const { weight, of } of counting) {
@@ -47,7 +53,8 @@ export function rank(
     });
   }
   const pointsOf = (index: number): number => points[index] ?? 0;
-  ranked.sort((a, b) => pointsOf(b) - pointsOf(a) || tie(valves[a], valves[b]) || a - b);
+  const tied = inTies(valves);
+  ranked.sort((a, b) => pointsOf(b) - pointsOf(a) || tied(a, b) || a - b);
   return {
     scores: judged.map(({ verdict }, index) => (verdict === 'out' ? null : pointsOf(index))),
     ranked,
@@ -88,11 +95,13 @@ export function pricePerYear({ unitPrice, lifeYears }: Candidate): number | unde
   return unitPrice / ((low + high) / 2);
 }
 
-function tie(a?: Candidate, b?: Candidate): number {
-  if (!a || !b) return 0;
-  return (
-    (a.pieces ?? UNKNOWN_PIECES) - (b.pieces ?? UNKNOWN_PIECES) ||
-    (a.unitPrice ?? Number.MAX_VALUE) - (b.unitPrice ?? Number.MAX_VALUE) ||
-    (a.type < b.type ? -1 : a.type > b.type ? 1 : 0)
-  );
+/** The order of two valves of equal points, by index: fewer pieces, lower price, type id. */
+function inTies(valves: readonly Candidate[]): (a: number, b: number) => number {
+  const pieces = Float64Array.from(valves, (valve) => valve.pieces ?? UNKNOWN_PIECES);
+  const price = Float64Array.from(valves, ({ unitPrice }) => unitPrice ?? Number.MAX_VALUE);
+  const typeOf = (index: number): string => valves[index]?.type ?? '';
+  return (a, b) =>
+    (pieces[a] ?? 0) - (pieces[b] ?? 0) ||
+    (price[a] ?? 0) - (price[b] ?? 0) ||
+    (typeOf(a) < typeOf(b) ? -1 : typeOf(a) > typeOf(b) ? 1 : 0);
 }

@@ -50,8 +50,7 @@ export const BORE_RULES: readonly Rule[] = [
     id: 'waste-butterfly',
     group: 'bore-and-solids',
     when: 'Butterfly on raw sewage or slurry.',
-    concerns: ({ medium }) => isRawWaste(medium),
-    applies: (_duty, { type }) => familyOf(type) === 'butterfly',
+    concerns: ({ medium }, type) => isRawWaste(medium) && familyOf(type) === 'butterfly',
     judge: ({ dn }) =>
       dn < LARGE_DN
         ? ruledOut('The disc stays in the stream: rags hang on it and it no longer shuts.')
@@ -61,8 +60,7 @@ export const BORE_RULES: readonly Rule[] = [
     id: 'waste-gate',
     group: 'bore-and-solids',
     when: 'Gate on raw sewage or slurry.',
-    concerns: ({ medium }) => isRawWaste(medium),
-    applies: (_duty, { type }) => familyOf(type) === 'gate',
+    concerns: ({ medium }, type) => isRawWaste(medium) && familyOf(type) === 'gate',
     judge: ({ pressurePa }, { type }) => {
       if (type === 'gate-solid') return ruledOut('Solids fill its slot and the wedge no longer seats.');
       if (type === 'gate-resilient')
@@ -83,8 +81,8 @@ export const BORE_RULES: readonly Rule[] = [
     id: 'waste-plug',
     group: 'bore-and-solids',
     when: 'Eccentric plug or full-port ball on raw sewage or slurry.',
-    concerns: ({ medium }) => isRawWaste(medium),
-    applies: (_duty, { type, port }) => type === 'plug-eccentric' || (type === 'ball' && port === 'full'),
+    concerns: ({ medium }, type) => isRawWaste(medium) && (type === 'plug-eccentric' || type === 'ball'),
+    applies: (_duty, { type, port }) => type === 'plug-eccentric' || port === 'full',
     judge: (_duty, { type }) =>
       type === 'plug-eccentric'
         ? supports('The plug swings clear of the stream and wipes its seat.')
@@ -94,8 +92,7 @@ export const BORE_RULES: readonly Rule[] = [
     id: 'reduced-port-waste',
     group: 'bore-and-solids',
     when: 'Solids and a port under four fifths of the pipe.',
-    concerns: ({ solids }) => solids !== undefined && solids !== 'none',
-    applies: (_duty, { type }) => !isCheck(type),
+    concerns: ({ solids }, type) => solids !== undefined && solids !== 'none' && !isCheck(type),
     judge: (duty, valve) => {
       const ratio = boreRatio(duty, valve);
       const narrow = ratio === undefined ? isNarrow(valve.port) : ratio < LEAST_PORT_FOR_SOLIDS;
@@ -132,8 +129,7 @@ export const BORE_RULES: readonly Rule[] = [
     id: 'bore-velocity',
     group: 'bore-and-solids',
     when: 'Speed in the bore of building water.',
-    concerns: (duty) => isBuildingWater(duty) && duty.flowM3s !== undefined,
-    applies: (_duty, { type }) => !isCheck(type),
+    concerns: (duty, type) => isBuildingWater(duty) && duty.flowM3s !== undefined && !isCheck(type),
     judge: (duty, valve) => {
       const boreM = valveBoreM(duty, valve);
       if (boreM === undefined || duty.flowM3s === undefined) return undefined;

@@ -25,9 +25,8 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'wrong-function',
     group: 'function',
     when: 'The type is not made for what the position asks.',
-    concerns: (duty) => duty.function !== 'non-return',
-    applies: (duty, valve) =>
-      !isCheck(valve.type) && !valveTypeFacts(valve.type).serves.includes(duty.function),
+    concerns: ({ function: asked }, type) =>
+      asked !== 'non-return' && !isCheck(type) && !valveTypeFacts(type).serves.includes(asked),
     judge: (duty, valve) =>
       ruledOut(
         `A ${VALVE_TYPE_FACTS[valve.type].words} valve is not made to ${FUNCTION_WORDS[duty.function]}.`,
@@ -37,8 +36,7 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'gate-no-throttle',
     group: 'function',
     when: 'Any gate, to throttle.',
-    concerns: (duty) => duty.function === 'throttle',
-    applies: (_duty, valve) => familyOf(valve.type) === 'gate',
+    concerns: (duty, type) => duty.function === 'throttle' && familyOf(type) === 'gate',
     judge: () =>
       ruledOut(
         'A gate hangs loose in its slot part way: it chatters and cuts its own seat. Open or shut only.',
@@ -48,8 +46,7 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'plug-taper-no-throttle',
     group: 'function',
     when: 'Taper plug, to throttle.',
-    concerns: (duty) => duty.function === 'throttle',
-    applies: (_duty, valve) => valve.type === 'plug-taper',
+    concerns: (duty, type) => duty.function === 'throttle' && type === 'plug-taper',
     judge: () =>
       ruledOut(
         'Part open, the stream washes the grease off a taper plug and it leaks or seizes. Open or shut only.',
@@ -59,8 +56,7 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'ball-throttle',
     group: 'function',
     when: 'Ball or quarter-turn stop, to throttle.',
-    concerns: (duty) => duty.function === 'throttle',
-    applies: (_duty, valve) => BALLS.includes(valve.type),
+    concerns: (duty, type) => duty.function === 'throttle' && BALLS.includes(type),
     judge: (duty, _valve, sides) => {
       if (duty.fineControl)
         return ruledOut(
@@ -82,12 +78,12 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'globe-throttle',
     group: 'function',
     when: 'Globe family, diaphragm, metering radiator valve, eccentric plug on waste or butterfly on clean water, to throttle.',
-    concerns: (duty) => duty.function === 'throttle',
-    applies: (duty, valve) =>
-      ['globe', 'diaphragm'].includes(familyOf(valve.type)) ||
-      valve.type === 'radiator-metering' ||
-      (valve.type === 'plug-eccentric' && MEDIUM_FACTS[duty.medium].family === 'waste') ||
-      (familyOf(valve.type) === 'butterfly' && valve.type !== 'butterfly-gas-cock' && isClean(duty)),
+    concerns: (duty, type) =>
+      duty.function === 'throttle' &&
+      (['globe', 'diaphragm'].includes(familyOf(type)) ||
+        type === 'radiator-metering' ||
+        (type === 'plug-eccentric' && MEDIUM_FACTS[duty.medium].family === 'waste') ||
+        (familyOf(type) === 'butterfly' && type !== 'butterfly-gas-cock' && isClean(duty))),
     judge: (duty, valve) => {
       if (familyOf(valve.type) !== 'butterfly' || !duty.fineControl) {
         return supports(
@@ -107,8 +103,8 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'compression-throttle',
     group: 'function',
     when: 'Compression stop or disc radiator valve, to throttle.',
-    concerns: (duty) => duty.function === 'throttle',
-    applies: (_duty, valve) => COMPRESSION.includes(valve.type) || valve.type === 'radiator-disc',
+    concerns: (duty, type) =>
+      duty.function === 'throttle' && (COMPRESSION.includes(type) || type === 'radiator-disc'),
     judge: (duty) =>
       duty.fineControl
         ? ruledOut(
@@ -120,8 +116,11 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'globe-inline-isolation',
     group: 'function',
     when: 'Globe or compression stop from DN25, as isolation within a run.',
-    concerns: (duty) => duty.function === 'isolate' && duty.dn >= 25 && !duty.endOfLine,
-    applies: (_duty, valve) => ['globe', 'globe-y', 'compression-stop'].includes(valve.type),
+    concerns: (duty, type) =>
+      duty.function === 'isolate' &&
+      duty.dn >= 25 &&
+      !duty.endOfLine &&
+      ['globe', 'globe-y', 'compression-stop'].includes(type),
     judge: (duty) => {
       if (duty.passThrough) return ruledOut('The path turns over the seat: no snake or camera passes.');
       if (duty.reverseFlowPossible)
@@ -137,10 +136,9 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'butterfly-shutoff',
     group: 'function',
     when: 'Butterfly, to shut off.',
-    concerns: shutsOff,
-    applies: (_duty, valve) => familyOf(valve.type) === 'butterfly',
+    concerns: (duty, type) =>
+      shutsOff(duty) && familyOf(type) === 'butterfly' && type !== 'butterfly-gas-cock',
     judge: (_duty, valve, sides) => {
-      if (valve.type === 'butterfly-gas-cock') return undefined;
       if (valve.type === 'butterfly-metal')
         return ruledOut('A metal-seated butterfly leaks when shut: it can not be relied on to hold.');
       const side = sides['butterfly-shutoff'];
@@ -155,11 +153,11 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'gate-building-isolation',
     group: 'function',
     when: 'Metal-wedge gate to DN50 in a building, to isolate.',
-    concerns: (duty) =>
+    concerns: (duty, type) =>
+      type === 'gate-solid' &&
       duty.function === 'isolate' &&
       duty.dn <= 50 &&
       !['buried', 'pit', 'outdoors'].includes(duty.place ?? 'indoors'),
-    applies: (_duty, valve) => valve.type === 'gate-solid',
     judge: (duty, _valve, sides) => {
       const side = sides['gate-life'];
       if (side === 'exercised' && (duty.operatedPerYear ?? 0) >= 1) return undefined;
@@ -178,8 +176,7 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'emergency-quarter-turn',
     group: 'function',
     when: 'Many-turn type, to shut off in an emergency.',
-    concerns: (duty) => duty.function === 'emergency-shutoff',
-    applies: (_duty, valve) => isManyTurn(valve.type),
+    concerns: (duty, type) => duty.function === 'emergency-shutoff' && isManyTurn(type),
     judge: (duty) =>
       duty.dn <= 50
         ? ruledOut('In an emergency it must shut at one move: a quarter turn, not a spin of the wheel.')
@@ -191,8 +188,7 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'see-position',
     group: 'function',
     when: 'The position must be seen or locked.',
-    concerns: (duty) => duty.mustSeePosition === true || duty.lockout === true,
-    applies: (_duty, { type }) => isHandled(type),
+    concerns: (duty, type) => (duty.mustSeePosition === true || duty.lockout === true) && isHandled(type),
     judge: (duty, valve) => {
       const lock = takesLock(valve);
       if (duty.lockout && lock === false)
@@ -210,7 +206,7 @@ export const FUNCTION_RULES: readonly Rule[] = [
     id: 'non-return-only-checks',
     group: 'function',
     when: 'Reverse flow to be stopped, or a check asked to do anything else.',
-    applies: (duty, valve) => (duty.function === 'non-return') !== isCheck(valve.type),
+    concerns: (duty, type) => (duty.function === 'non-return') !== isCheck(type),
     judge: (duty) =>
       duty.function === 'non-return'
         ? ruledOut('Only a check closes by itself when the flow turns.')

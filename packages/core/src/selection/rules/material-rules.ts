@@ -2,11 +2,11 @@ import { MEDIUM_FACTS, isFuelGas, isGas } from '../../media/index.js';
 import {
   type BodyMaterial,
   type SeatMaterial,
+  type ValveType,
   BODY_WORDS,
   familyOf,
   isManyTurn,
 } from '../../valves/index.js';
-import type { Candidate } from '../candidate.js';
 import { type Rule, ask, care, ruledOut, supports } from '../rule.js';
 import { closingMaterials } from './pressure-rules.js';
 
@@ -16,7 +16,7 @@ const WASHER_RUBBERS: readonly SeatMaterial[] = ['rubber', 'nbr', 'epdm', 'neopr
 const LASTING: readonly SeatMaterial[] = ['nylon', 'ptfe', 'reinforced-ptfe'];
 
 /** A type that closes by a washer or disc screwed down on a seat. */
-const hasWasher = ({ type }: Candidate): boolean =>
+const hasWasher = (type: ValveType): boolean =>
   ['globe', 'stop'].includes(familyOf(type)) || type === 'radiator-disc';
 
 /** What the medium does to the metal, the rubber and the plastic. */
@@ -41,8 +41,8 @@ export const MATERIAL_RULES: readonly Rule[] = [
     id: 'vapour-metering',
     group: 'medium-and-material',
     when: 'Vapour steam, to throttle, other than with a metering or needle valve.',
-    concerns: ({ medium, function: asked }) => medium === 'steam-vapour' && asked === 'throttle',
-    applies: (_duty, { type }) => type !== 'radiator-metering' && type !== 'needle',
+    concerns: ({ medium, function: asked }, type) =>
+      medium === 'steam-vapour' && asked === 'throttle' && type !== 'radiator-metering' && type !== 'needle',
     judge: ({ fineControl }) =>
       fineControl
         ? ruledOut(
@@ -54,9 +54,8 @@ export const MATERIAL_RULES: readonly Rule[] = [
     id: 'steam-ball-throttle',
     group: 'medium-and-material',
     when: 'Ball on steam, to throttle.',
-    concerns: ({ medium, function: asked }) =>
-      MEDIUM_FACTS[medium].family === 'steam' && asked === 'throttle',
-    applies: (_duty, { type }) => familyOf(type) === 'ball',
+    concerns: ({ medium, function: asked }, type) =>
+      MEDIUM_FACTS[medium].family === 'steam' && asked === 'throttle' && familyOf(type) === 'ball',
     judge: () => ruledOut('Throttled steam cuts a ball’s seats.'),
   },
   {
@@ -81,9 +80,8 @@ export const MATERIAL_RULES: readonly Rule[] = [
     id: 'hard-water-multi-turn',
     group: 'medium-and-material',
     when: 'Hard water, a many-turn type moved less than twice a year.',
-    concerns: (duty) =>
-      duty.hardWater === true && duty.operatedPerYear !== undefined && duty.operatedPerYear < 2,
-    applies: (_duty, { type }) => isManyTurn(type),
+    concerns: ({ hardWater, operatedPerYear }, type) =>
+      hardWater === true && operatedPerYear !== undefined && operatedPerYear < 2 && isManyTurn(type),
     judge: (duty) =>
       duty.function === 'emergency-shutoff'
         ? ruledOut('Scale locks a many-turn valve that is not moved: it will not shut when it must.')
@@ -95,25 +93,24 @@ export const MATERIAL_RULES: readonly Rule[] = [
     id: 'washer-life',
     group: 'medium-and-material',
     when: 'Chloramine or old rubber.',
-    concerns: ({ chloramine, existing }) => chloramine === true || existing === true,
-    applies: ({ chloramine, existing }, valve) =>
-      (chloramine === true && (hasWasher(valve) || familyOf(valve.type) === 'ball')) ||
-      (existing === true &&
-        hasWasher(valve) &&
-        closingMaterials(valve).some((material) => WASHER_RUBBERS.includes(material))),
-    judge: (_duty, valve) => {
+    concerns: ({ chloramine, existing }, type) =>
+      chloramine === true
+        ? hasWasher(type) || familyOf(type) === 'ball'
+        : existing === true && hasWasher(type),
+    judge: ({ chloramine }, valve) => {
       const known = closingMaterials(valve);
       if (known.some((material) => WASHER_RUBBERS.includes(material))) {
-        return hasWasher(valve)
+        return hasWasher(valve.type)
           ? care('A rubber washer here lasts years, not decades: stock spares and plan its renewal.')
           : undefined;
       }
+      if (!chloramine) return undefined;
       if (known.some((material) => LASTING.includes(material)))
         return supports('Nylon and PTFE outlast rubber in treated water.');
       if (known.length > 0) return undefined;
       if (familyOf(valve.type) === 'stop')
         return care('A rubber washer here lasts years, not decades: stock spares and plan its renewal.');
-      return hasWasher(valve)
+      return hasWasher(valve.type)
         ? ask('discMaterial', 'What is the washer made of? This water ages rubber.')
         : undefined;
     },
@@ -122,7 +119,8 @@ export const MATERIAL_RULES: readonly Rule[] = [
     id: 'plastic-stem',
     group: 'medium-and-material',
     when: 'Plastic stem on a many-turn stop.',
-    applies: (_duty, { type, plasticStem }) => isManyTurn(type) && plasticStem === true,
+    concerns: (_duty, type) => isManyTurn(type),
+    applies: (_duty, { plasticStem }) => plasticStem === true,
     judge: (duty) =>
       duty.function === 'emergency-shutoff'
         ? ruledOut('A plastic stem may shear in a hurry.')

@@ -23,8 +23,7 @@ export const PLACE_RULES: readonly Rule[] = [
     id: 'buried',
     group: 'place-and-hands',
     when: 'Buried.',
-    concerns: ({ place }) => place === 'buried',
-    applies: (_duty, { type }) => isHandled(type),
+    concerns: ({ place }, type) => place === 'buried' && isHandled(type),
     judge: (_duty, { operator, stem }) => {
       if (stem === 'os-y' || stem === 'rising')
         return ruledOut('A rising stem can not be buried: the soil holds it.');
@@ -56,8 +55,8 @@ export const PLACE_RULES: readonly Rule[] = [
     id: 'tamper',
     group: 'place-and-hands',
     when: 'The public or animals reach it.',
-    concerns: ({ publicAccess, livestock }) => publicAccess === true || livestock === true,
-    applies: (_duty, { type }) => isHandled(type),
+    concerns: ({ publicAccess, livestock }, type) =>
+      (publicAccess === true || livestock === true) && isHandled(type),
     judge: ({ livestock, place }, valve) => {
       if (valve.operator === undefined) return ask('operator', 'Others can reach it: which handle has it?');
       if (KEYED.includes(valve.operator) || takesLock(valve)) return undefined;
@@ -88,8 +87,7 @@ export const PLACE_RULES: readonly Rule[] = [
     id: 'serviceable',
     group: 'place-and-hands',
     when: 'It is taken apart to clean or repair.',
-    concerns: ({ serviceable }) => serviceable === true,
-    applies: (_duty, { type }) => type === 'ball',
+    concerns: ({ serviceable }, type) => serviceable === true && type === 'ball',
     judge: (_duty, { pieces }) => {
       if (pieces === undefined)
         return ask('pieces', 'It will be taken apart: in how many pieces is its body?');
@@ -125,16 +123,14 @@ export const PLACE_RULES: readonly Rule[] = [
     id: 'taper-plug-new',
     group: 'place-and-hands',
     when: 'Taper plug, new work.',
-    concerns: ({ existing }) => !existing,
-    applies: (_duty, { type }) => type === 'plug-taper',
+    concerns: ({ existing }, type) => !existing && type === 'plug-taper',
     judge: () => ruledOut('A ground key leaks once its grease is gone: not for new work.'),
   },
   {
     id: 'taper-plug-existing',
     group: 'place-and-hands',
     when: 'Taper plug, in service.',
-    concerns: ({ existing }) => existing === true,
-    applies: (_duty, { type }) => type === 'plug-taper',
+    concerns: ({ existing }, type) => existing === true && type === 'plug-taper',
     judge: () =>
       care(
         'Try that it turns, test it for leaks and recommend its replacement. If it does not turn it must not stay in service.',
@@ -144,9 +140,8 @@ export const PLACE_RULES: readonly Rule[] = [
     id: 'old-gate-hands-off',
     group: 'place-and-hands',
     when: 'Metal-wedge gate in service that nobody has turned.',
-    concerns: ({ existing, operatedPerYear }) =>
-      existing === true && (operatedPerYear ?? 0) < UNEXERCISED_PER_YEAR,
-    applies: (_duty, { type }) => type === 'gate-solid',
+    concerns: ({ existing, operatedPerYear }, type) =>
+      type === 'gate-solid' && existing === true && (operatedPerYear ?? 0) < UNEXERCISED_PER_YEAR,
     judge: (_duty, _valve, sides) => {
       const side = sides['old-gates'];
       return {

@@ -80,6 +80,7 @@ export const PRESSURE_RULES: readonly Rule[] = [
     id: 'seat-temperature',
     group: 'medium-and-material',
     when: "Temperature against the seat's or disc's limit.",
+    concerns: ({ temperatureC }) => temperatureC >= COOLEST_SOFT_LIMIT_C - NEAR_SEAT_LIMIT_C,
     judge: ({ temperatureC }, valve) => {
       const known = closingMaterials(valve);
       const [first, second] = known;

@@ -1,7 +1,7 @@
 import { fallingShare, restOfLineKv } from '../../loss/index.js';
 import { isLiquid } from '../../media/index.js';
 import { hammerRisePa, leastClosingTimeS } from '../../surge/index.js';
-import { valveTypeFacts } from '../../valves/index.js';
+import { isQuarterTurn, valveTypeFacts } from '../../valves/index.js';
 import { rateAssembly } from '../assembly.js';
 import { liquidDensityKgM3, movingColumn } from '../bore.js';
 import type { Candidate } from '../candidate.js';
@@ -15,7 +15,7 @@ export const SLAM_SHUT: Rule = {
   id: 'slam-shut',
   group: 'function',
   when: 'Quarter-turn handle on a liquid line whose flow and run are known.',
-  concerns: (duty) => isLiquid(duty.medium) && movingColumn(duty) !== undefined,
+  concerns: (duty, type) => isQuarterTurn(type) && isLiquid(duty.medium) && movingColumn(duty) !== undefined,
   applies: (_duty, valve) => isSnapHandle(valve) !== false,
   judge: (duty, valve) => {
     const column = movingColumn(duty);
