@@ -1,4 +1,5 @@
 import type { Calculation } from '../calculation/index.js';
+import { isolateCalculation, segmentsCalculation } from '../isolation/index.js';
 import { pipeLossCalculation, valveLossCalculation } from '../loss/index.js';
 import { pressureRatingCalculation } from '../rating/index.js';
 import { selectCalculation } from '../selection/index.js';
@@ -9,4 +10,6 @@ export const CALCULATIONS: readonly Calculation[] = [
   valveLossCalculation,
   pressureRatingCalculation,
   selectCalculation,
+  isolateCalculation,
+  segmentsCalculation,
 ] as unknown as readonly Calculation[];

@@ -1,0 +1,4 @@
+export * from './isolate.js';
+export * from './isolation-calculations.js';
+export * from './network.js';
+export * from './segments.js';
