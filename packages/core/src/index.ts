@@ -10,5 +10,7 @@ export * from './surge/index.js';
 export * from './isolation/index.js';
 export * from './selection/index.js';
 export * from './lineup/index.js';
+export * from './ordering/index.js';
+export * from './walk/index.js';
 export * from './walk-list/index.js';
 export * from './registry/index.js';

@@ -1,6 +1,7 @@
 import type { Calculation } from '../calculation/index.js';
 import { isolateCalculation, segmentsCalculation } from '../isolation/index.js';
 import { pipeLossCalculation, valveLossCalculation } from '../loss/index.js';
+import { readTagCalculation } from '../ordering/index.js';
 import { pressureRatingCalculation } from '../rating/index.js';
 import { selectCalculation } from '../selection/index.js';
 
@@ -12,4 +13,5 @@ export const CALCULATIONS: readonly Calculation[] = [
   selectCalculation,
   isolateCalculation,
   segmentsCalculation,
+  readTagCalculation,
 ] as unknown as readonly Calculation[];

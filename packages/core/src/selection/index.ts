@@ -11,7 +11,14 @@ export {
   SOLIDS,
   positionDutyInput,
 } from './duty.js';
-export { HOUSE_RULES, type HouseRule, type HouseSides, claimAndSides, houseSides } from './house-rules.js';
+export {
+  HOUSE_RULES,
+  type HouseRule,
+  type HouseSides,
+  claimAndSides,
+  houseSides,
+  withSides,
+} from './house-rules.js';
 export { type Judged, type Reason, type Verdict, judgeCandidate } from './judge-candidate.js';
 export { boreRatio, estimatedOpenKv } from './open-kv.js';
 export type { Measured, Rule } from './rule.js';

@@ -1,0 +1,4 @@
+export * from './read-tag-calculation.js';
+export * from './read-tag.js';
+export * from './required-fields.js';
+export * from './valve-spec.js';
