@@ -26,6 +26,8 @@ const shared = {
   moduleNameMapper: {
     '^(\\.{1,2}/.*)\\.js$': ['$1.js', '$1.ts', '$1.tsx'],
     '^@grevik/(core|contracts)$': '<rootDir>/packages/$1/src/index.ts',
+    // Its entry names no condition that a CommonJS test may use.
+    '^file-type$': '<rootDir>/node_modules/file-type/index.js',
     '\\.css$': '<rootDir>/apps/web/src/testing/no-style.ts',
   },
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],

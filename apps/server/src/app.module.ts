@@ -1,6 +1,7 @@
 import { type DynamicModule, Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { AccessModule } from './access/access.module.js';
+import { ArchiveModule } from './archive/archive.module.js';
 import { CalcModule } from './calc/calc.module.js';
 import { CatalogueModule } from './catalogue/catalogue.module.js';
 import { CompanyModule } from './company/company.module.js';
@@ -9,6 +10,7 @@ import { HealthModule } from './health/health.module.js';
 import { JobsModule } from './jobs/jobs.module.js';
 import { LinesModule } from './lines/lines.module.js';
 import { PeopleModule } from './people/people.module.js';
+import { PhotosModule } from './photos/photos.module.js';
 import { PositionsModule } from './positions/positions.module.js';
 import { SessionsModule } from './sessions/sessions.module.js';
 import type { Settings } from './settings.js';
@@ -36,6 +38,8 @@ export class AppModule {
         JobsModule,
         LinesModule,
         PositionsModule,
+        PhotosModule,
+        ArchiveModule,
         CatalogueModule,
         WalkListModule,
         UndoModule,

@@ -2,7 +2,8 @@ import { ConsoleLogger } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { SwaggerModule } from '@nestjs/swagger';
-import { json } from 'express';
+import { LARGEST_PHOTO } from '@grevik/contracts';
+import { json, raw } from 'express';
 import { openApi } from './api-docs/open-api.js';
 import { AppModule } from './app.module.js';
 import { migrate } from './database/migrate.js';
@@ -29,6 +30,12 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
   app.use(requestLog(settings.logLevel), securityHeaders());
   // A spreadsheet's worth of calculations in one call; anything a JSON document may be, so that the core says what is wrong with it.
   app.use('/api/calc', json({ limit: '64mb', strict: false }));
+  // A job with its photos in one file.
+  app.use(
+    '/api/archive',
+    json({ limit: '128mb', strict: false, type: ['application/json', 'application/geo+json'] }),
+  );
+  app.use('/api/positions/:id/photos', raw({ limit: LARGEST_PHOTO, type: () => true }));
   app.use(json({ limit: '4mb' }));
   app.use(refuseOddBodies);
   app.useGlobalPipes(requestValidation());

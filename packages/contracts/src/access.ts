@@ -3,7 +3,16 @@ export const ROLES = ['owner', 'estimator', 'foreman', 'technician', 'apprentice
 export type Role = (typeof ROLES)[number];
 
 /** What a person may do. Which roles may is one table on the server. */
-export const PERMISSIONS = ['look', 'record', 'change-duty', 'pick', 'bring-lines', 'people'] as const;
+export const PERMISSIONS = [
+  'look',
+  'record',
+  'change-duty',
+  'pick',
+  'bring-lines',
+  'walk',
+  'house-rules',
+  'people',
+] as const;
 export type Permission = (typeof PERMISSIONS)[number];
 
 /** The whole table, as the interface shows it. */

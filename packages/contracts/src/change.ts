@@ -1,7 +1,7 @@
 import type { PositionDuty } from '@grevik/core';
 import type { PickView } from './line.js';
 
-export const CHANGE_KINDS = ['duty', 'pick', 'walk-list'] as const;
+export const CHANGE_KINDS = ['duty', 'pick', 'name', 'walk', 'walk-list'] as const;
 export type ChangeKind = (typeof CHANGE_KINDS)[number];
 
 interface ChangeBase {
@@ -15,11 +15,17 @@ interface ChangeBase {
 /** What a pick was before or after: enough to bring it back. */
 export type PickKept = Omit<PickView, 'pickedAt' | 'pickedBy'>;
 
+export interface NameKept {
+  tag: string;
+  remarks: string;
+}
+
 /** One change of a position, as its history shows it. */
 export type PositionChangeView = ChangeBase &
   (
     | { kind: 'duty'; before: PositionDuty; after: PositionDuty }
     | { kind: 'pick'; before: PickKept | null; after: PickKept | null }
+    | { kind: 'name'; before: NameKept; after: NameKept }
   );
 
 /** One of a person's own last changes, anywhere. */

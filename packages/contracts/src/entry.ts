@@ -1,3 +1,4 @@
+import { type Found, foundInput } from '@grevik/core';
 import {
   IsIn,
   IsISO8601,
@@ -9,9 +10,10 @@ import {
   MaxLength,
   Min,
 } from 'class-validator';
+import { Described } from './described.js';
 
 /** What somebody standing at a valve can say of it. */
-export const ENTRY_KINDS = ['note', 'turned', 'does-not-turn', 'holds', 'passes', 'leaks'] as const;
+export const ENTRY_KINDS = ['note', 'found', 'turned', 'does-not-turn', 'holds', 'passes', 'leaks'] as const;
 export type EntryKind = (typeof ENTRY_KINDS)[number];
 
 /** A fact from the field. Its id is made on the device, so that sending it twice stores it once. */
@@ -33,6 +35,11 @@ export class EntryRequest {
   @Max(2000)
   turns?: number;
 
+  /** For `found`: what was looked at. */
+  @IsOptional()
+  @Described(foundInput)
+  found?: Found;
+
   /** When it was so, by the device's clock. */
   @IsISO8601({ strict: true })
   @MaxLength(40)
@@ -44,6 +51,7 @@ export interface EntryView {
   kind: EntryKind;
   text: string;
   turns: number | null;
+  found: Found | null;
   happenedAt: string;
   by: string;
 }

@@ -8,4 +8,8 @@ export * from './job.js';
 export * from './line.js';
 export * from './person.js';
 export * from './position.js';
+export * from './photo.js';
+export * from './archive.js';
+export * from './house-rules.js';
+export * from './walk.js';
 export * from './walk-list.js';

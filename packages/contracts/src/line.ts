@@ -1,5 +1,6 @@
-import { type Medium, type PositionDuty, type UnitSystem, UNIT_SYSTEMS } from '@grevik/core';
+import { type Condition, type Medium, type PositionDuty, type UnitSystem, UNIT_SYSTEMS } from '@grevik/core';
 import { IsIn, IsOptional } from 'class-validator';
+import type { WalkView } from './walk.js';
 
 export interface PickView {
   modelId: string;
@@ -20,6 +21,11 @@ export interface PositionView {
   /** Goes up with every change: send it back with the next one. */
   version: number;
   pick: PickView | null;
+  /** What is known of it from all that was found there. */
+  condition: Condition;
+  /** Longitude and latitude, degrees; null where not known. */
+  coordinates: readonly [longitude: number, latitude: number] | null;
+  photos: readonly string[];
   /** The last change, with who made it; null where nothing was changed since it was brought. */
   changed: { id: string; by: string; at: string } | null;
 }
@@ -31,6 +37,7 @@ export interface LineView {
   medium: Medium;
   /** In the order the water goes. */
   positions: PositionView[];
+  walk: WalkView;
 }
 
 export class ScheduleQuery {

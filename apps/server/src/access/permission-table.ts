@@ -19,6 +19,11 @@ export const PERMISSION_TABLE: Readonly<Record<Permission, { words: string; role
     words: 'start jobs and bring walk lists',
     roles: ['owner', 'estimator', 'foreman'],
   },
+  walk: {
+    words: 'write down lines as they are walked',
+    roles: ['owner', 'estimator', 'foreman', 'technician'],
+  },
+  'house-rules': { words: 'take sides in house rules', roles: ['owner', 'estimator', 'foreman'] },
   people: { words: 'invite people and give them roles', roles: ['owner'] },
 };
 

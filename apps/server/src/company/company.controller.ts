@@ -1,5 +1,5 @@
-import type { CompanyView } from '@grevik/contracts';
-import { Controller, Get } from '@nestjs/common';
+import { type CompanyView, HouseRulesRequest } from '@grevik/contracts';
+import { Body, Controller, Get, Put } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import { May } from '../access/may.js';
 import { CompanyService } from './company.service.js';
@@ -13,6 +13,17 @@ export class CompanyController {
   @Get()
   async show(): Promise<CompanyView> {
     const { name, currency, houseRules } = await this.company.current();
+    return { name, currency, houseRules };
+  }
+
+  @ApiOperation({
+    summary: 'Takes sides where good people differ; what is left out takes the standard side.',
+  })
+  @May('house-rules')
+  @Put('house-rules')
+  async takeSides(@Body() { houseRules }: HouseRulesRequest): Promise<CompanyView> {
+    const company = await this.company.current();
+    const { name, currency } = await company.update({ houseRules });
     return { name, currency, houseRules };
   }
 }

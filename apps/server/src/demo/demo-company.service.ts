@@ -12,12 +12,16 @@ import { Entry } from '../entries/entry.model.js';
 import { Job } from '../jobs/job.model.js';
 import { Line } from '../lines/line.model.js';
 import { Person } from '../people/person.model.js';
+import { conditionFrom } from '../entries/condition-from.js';
 import { Pick } from '../positions/pick.model.js';
 import { Position } from '../positions/position.model.js';
+import { Walk } from '../walks/walk.model.js';
 import { DEMO_CATALOGUE } from './catalogue/demo-catalogue.js';
 import { DEMO_ENTRIES } from './demo-entries.js';
-import { DEMO_JOB, DEMO_LINES } from './demo-job.js';
+import { DEMO_JOB } from './demo-job.js';
+import { demoLines } from './demo-lines.js';
 import { DEMO_FOREMAN, DEMO_PEOPLE } from './demo-people.js';
+import { storedWalk } from './walked-line.js';
 
 const DEMO = { slug: 'demo', name: 'Tarnside Plumbing and Waterworks', currency: 'USD' };
 
@@ -38,6 +42,7 @@ export class DemoCompany {
     @InjectModel(Line) private readonly lines: typeof Line,
     @InjectModel(Position) private readonly positions: typeof Position,
     @InjectModel(Pick) private readonly picks: typeof Pick,
+    @InjectModel(Walk) private readonly walks: typeof Walk,
     @InjectModel(Entry) private readonly entries: typeof Entry,
     @InjectModel(CatalogueModelRow) private readonly models: typeof CatalogueModelRow,
     private readonly catalogue: CatalogueService,
@@ -71,7 +76,7 @@ export class DemoCompany {
       (await this.people.findAll({ transaction })).map(({ email, id }) => [email, id] as const),
     );
     const positionIds = new Map<string, string>();
-    for (const [placeInJob, { name, medium, positions }] of DEMO_LINES.entries()) {
+    for (const [placeInJob, { name, medium, positions, items }] of demoLines().entries()) {
       const line = await this.lines.create({ jobId: job.id, name, medium, placeInJob }, { transaction });
       for (const [placeOnLine, { tag, remarks, duty, picked }] of positions.entries()) {
         const { id } = await this.positions.create(
@@ -82,16 +87,37 @@ export class DemoCompany {
         if (picked)
           await this.addPick(id, { medium, duty, picked }, people.get(DEMO_FOREMAN) ?? null, transaction);
       }
+      await this.walks.create(
+        { lineId: line.id, jobId: job.id, version: 0, items: storedWalk(items, positionIds) },
+        { transaction },
+      );
     }
-    await this.entries.bulkCreate(
-      DEMO_ENTRIES.map(({ tag, by, ...fact }) => ({
+    await this.addEntries(positionIds, people, transaction);
+  }
+
+  private async addEntries(
+    positionIds: ReadonlyMap<string, string>,
+    people: ReadonlyMap<string, string>,
+    transaction: Transaction,
+  ): Promise<void> {
+    const written = await this.entries.bulkCreate(
+      DEMO_ENTRIES.map(({ tag, by, happenedAt, ...fact }) => ({
+        text: '',
         ...fact,
+        happenedAt: new Date(happenedAt),
         id: randomUUID(),
         positionId: positionIds.get(tag),
         personId: people.get(by),
       })),
       { transaction },
     );
+    const nameOf = new Map(DEMO_PEOPLE.map(({ email, name }) => [people.get(email), name]));
+    for (const entry of written) entry.signedAs = nameOf.get(entry.personId ?? '') ?? null;
+    for (const id of new Set(written.map(({ positionId }) => positionId)))
+      await this.positions.update(
+        { condition: conditionFrom(written.filter(({ positionId }) => positionId === id)) },
+        { where: { id }, transaction },
+      );
   }
 
   private async addPick(

@@ -1,4 +1,5 @@
 import type { EntryKind } from '@grevik/contracts';
+import type { Found } from '@grevik/core';
 
 /** What was written at positions of the demo job over the years, oldest first. All made up. */
 export const DEMO_ENTRIES: readonly {
@@ -6,8 +7,9 @@ export const DEMO_ENTRIES: readonly {
   by: string;
   happenedAt: string;
   kind: EntryKind;
-  text: string;
+  text?: string;
   turns?: number;
+  found?: Found;
 }[] = [
   {
     tag: 'CW-101',
@@ -44,5 +46,192 @@ export const DEMO_ENTRIES: readonly {
     happenedAt: '2026-02-11T10:30:00Z',
     kind: 'holds',
     text: 'Shut before the oven’s union was opened. Soap showed nothing.',
+  },
+  {
+    tag: 'CW-101',
+    by: 'ada@tarnside.example',
+    happenedAt: '2026-10-02T09:40:00Z',
+    kind: 'found',
+    text: 'New since the street valve was found. Closed it, the café tap ran dry in half a minute.',
+    found: { type: 'ball', turning: 'freely', holding: 'tight', handleShows: true, standing: 'open' },
+  },
+  {
+    tag: 'CW-102',
+    by: 'ada@tarnside.example',
+    happenedAt: '2026-10-02T10:00:00Z',
+    kind: 'found',
+    found: { type: 'ball', turning: 'freely', holding: 'tight', leaking: 'no' },
+  },
+  {
+    tag: 'CW-103',
+    by: 'joss@tarnside.example',
+    happenedAt: '2026-10-02T10:20:00Z',
+    kind: 'found',
+    text: 'Wheel turns a hair and springs back.',
+    found: {
+      type: 'gate-solid',
+      marking: '125 3/4 200 WOG',
+      turning: 'seized',
+      holding: 'passes',
+      leaking: 'no',
+      standing: 'open',
+    },
+  },
+  {
+    tag: 'CW-104',
+    by: 'joss@tarnside.example',
+    happenedAt: '2026-10-02T10:45:00Z',
+    kind: 'found',
+    found: { type: 'gate-solid', turning: 'stiff', holding: 'weeps' },
+  },
+  {
+    tag: 'CW-111',
+    by: 'joss@tarnside.example',
+    happenedAt: '2026-10-02T11:00:00Z',
+    kind: 'found',
+    found: { type: 'gate-solid', turning: 'not-tried' },
+  },
+  {
+    tag: 'CW-107',
+    by: 'ada@tarnside.example',
+    happenedAt: '2026-10-02T11:20:00Z',
+    kind: 'found',
+    found: { type: 'ball', turning: 'stiff', holding: 'tight' },
+  },
+  {
+    tag: 'CW-112',
+    by: 'ada@tarnside.example',
+    happenedAt: '2025-06-11T08:30:00Z',
+    kind: 'found',
+    found: { type: 'ball', turning: 'freely', holding: 'tight' },
+  },
+  {
+    tag: 'GA-103',
+    by: 'joss@tarnside.example',
+    happenedAt: '2026-10-05T08:50:00Z',
+    kind: 'found',
+    text: 'Ground key. Does not turn, not forced.',
+    found: { type: 'plug-taper', turning: 'seized', leaking: 'no', standing: 'open' },
+  },
+  {
+    tag: 'GA-101',
+    by: 'joss@tarnside.example',
+    happenedAt: '2026-10-05T09:10:00Z',
+    kind: 'found',
+    found: { type: 'plug-lubricated', turning: 'stiff', leaking: 'no' },
+  },
+  {
+    tag: 'LS-101',
+    by: 'bea@tarnside.example',
+    happenedAt: '2026-09-14T07:30:00Z',
+    kind: 'found',
+    text: 'Ball is egg-shaped and wedges open: the pump starts far too often.',
+    found: { type: 'check-ball', holding: 'passes' },
+  },
+  {
+    tag: 'LS-102',
+    by: 'bea@tarnside.example',
+    happenedAt: '2026-09-14T07:50:00Z',
+    kind: 'found',
+    found: { type: 'plug-eccentric', turning: 'freely', holding: 'tight' },
+  },
+  {
+    tag: 'LS-106',
+    by: 'joss@tarnside.example',
+    happenedAt: '2024-03-02T09:00:00Z',
+    kind: 'found',
+    found: { type: 'gate-solid', turning: 'seized', standing: 'shut' },
+  },
+  {
+    tag: 'BS-103',
+    by: 'joss@tarnside.example',
+    happenedAt: '2021-08-19T13:00:00Z',
+    kind: 'found',
+    found: { type: 'gate-solid', turning: 'stiff', turns: 14 },
+  },
+  {
+    tag: 'BS-101',
+    by: 'joss@tarnside.example',
+    happenedAt: '2026-04-22T08:00:00Z',
+    kind: 'found',
+    found: { type: 'gate-resilient', turning: 'freely', turns: 14, holding: 'tight' },
+  },
+  {
+    tag: 'SP-101',
+    by: 'ada@tarnside.example',
+    happenedAt: '2026-03-18T10:00:00Z',
+    kind: 'found',
+    found: { type: 'gate-solid', turning: 'freely', turns: 28, holding: 'tight', handleShows: true },
+  },
+  {
+    tag: 'ST-101',
+    by: 'joss@tarnside.example',
+    happenedAt: '2019-10-01T07:00:00Z',
+    kind: 'found',
+    found: { type: 'gate-solid', turning: 'stiff', turns: 9 },
+  },
+  {
+    tag: 'ST-103',
+    by: 'bea@tarnside.example',
+    happenedAt: '2026-10-06T09:00:00Z',
+    kind: 'found',
+    found: { type: 'radiator-disc', turning: 'seized', standing: 'open' },
+  },
+  {
+    tag: 'HT-105',
+    by: 'joss@tarnside.example',
+    happenedAt: '2020-09-09T09:00:00Z',
+    kind: 'found',
+    found: { type: 'gate-solid', turning: 'stiff' },
+  },
+  {
+    tag: 'HT-103',
+    by: 'ada@tarnside.example',
+    happenedAt: '2026-09-30T09:00:00Z',
+    kind: 'found',
+    found: { type: 'globe', turning: 'freely', holding: 'tight', leaking: 'stem' },
+  },
+  {
+    tag: 'UT-103',
+    by: 'joss@tarnside.example',
+    happenedAt: '2025-04-11T08:00:00Z',
+    kind: 'found',
+    found: { type: 'gate-resilient', turning: 'freely', turns: 20 },
+  },
+  {
+    tag: 'UT-107',
+    by: 'joss@tarnside.example',
+    happenedAt: '2025-05-11T08:00:00Z',
+    kind: 'found',
+    found: { type: 'gate-resilient', turning: 'stiff', turns: 21 },
+  },
+  {
+    tag: 'UT-112',
+    by: 'joss@tarnside.example',
+    happenedAt: '2025-06-11T08:00:00Z',
+    kind: 'found',
+    found: { type: 'gate-resilient', turning: 'seized', turns: 22 },
+  },
+  {
+    tag: 'UT-118',
+    by: 'joss@tarnside.example',
+    happenedAt: '2025-07-11T08:00:00Z',
+    kind: 'found',
+    found: { type: 'gate-resilient', turning: 'freely', turns: 23 },
+  },
+  {
+    tag: 'UT-110',
+    by: 'bea@tarnside.example',
+    happenedAt: '2026-05-12T09:00:00Z',
+    kind: 'found',
+    text: 'Seven turns short of what the card says.',
+    found: { type: 'gate-resilient', turning: 'freely', turns: 19, holding: 'passes' },
+  },
+  {
+    tag: 'IR-101',
+    by: 'bea@tarnside.example',
+    happenedAt: '2026-06-01T08:00:00Z',
+    kind: 'found',
+    found: { type: 'ball', turning: 'freely', holding: 'tight' },
   },
 ];

@@ -9,11 +9,12 @@ import { Line } from '../lines/line.model.js';
 import { Person } from '../people/person.model.js';
 import { Pick } from '../positions/pick.model.js';
 import { Position } from '../positions/position.model.js';
+import { Walk } from '../walks/walk.model.js';
 import { DemoCompany } from './demo-company.service.js';
 
 @Module({
   imports: [
-    SequelizeModule.forFeature([Company, Job, Line, Position, Pick, CatalogueModelRow, Entry, Person]),
+    SequelizeModule.forFeature([Company, Job, Line, Position, Pick, CatalogueModelRow, Entry, Walk, Person]),
     CatalogueModule,
   ],
   providers: [DemoCompany],

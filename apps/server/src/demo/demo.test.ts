@@ -1,6 +1,15 @@
-import { catalogueModelInput, lineUp, positionDutyInput } from '@grevik/core';
+import {
+  type Network,
+  catalogueModelInput,
+  isolate,
+  lineUp,
+  positionDutyInput,
+  walkNetwork,
+} from '@grevik/core';
 import { DEMO_CATALOGUE } from './catalogue/demo-catalogue.js';
+import { DEMO_ENTRIES } from './demo-entries.js';
 import { DEMO_LINES } from './demo-job.js';
+import { demoLines } from './demo-lines.js';
 
 const positions = DEMO_LINES.flatMap((line) =>
   line.positions.map((position) => ({ ...position, medium: line.medium })),
@@ -44,4 +53,40 @@ describe('the demo data', () => {
       expect(standing).toContain(picked);
     },
   );
+});
+
+describe('the demo’s lines as they are walked', () => {
+  const lines = demoLines();
+  const network = (name: string): Network => {
+    const line = lines.find((one) => one.name === name);
+    return walkNetwork(line?.items ?? [], () => ({ kind: 'valve' }));
+  };
+
+  it('are ten or more, with about 120 positions, each met once on its walk', () => {
+    expect(lines.length).toBeGreaterThanOrEqual(10);
+    const tags = lines.flatMap((line) => line.positions.map(({ tag }) => tag));
+    expect(new Set(tags).size).toBe(tags.length);
+    expect(tags.length).toBeGreaterThanOrEqual(110);
+    for (const line of lines)
+      expect(line.items.flatMap(({ valve }) => valve?.tag ?? []).sort()).toEqual(
+        line.positions.map(({ tag }) => tag).sort(),
+      );
+  });
+
+  it('tell of entries only at positions there are', () => {
+    const tags = new Set(lines.flatMap((line) => line.positions.map(({ tag }) => tag)));
+    expect(DEMO_ENTRIES.filter(({ tag }) => !tags.has(tag))).toEqual([]);
+  });
+
+  it('have a looped grid of about 150 links, with hydrants', () => {
+    const grid = network('Harbour grid');
+    expect(grid.links.length).toBeGreaterThan(140);
+    expect(grid.links.length).toBeGreaterThan(grid.nodes.length);
+    expect(lines.at(-1)?.items.some(({ fixture }) => fixture === 'hydrant')).toBe(true);
+  });
+
+  it('feed every fixture', () => {
+    for (const { name } of lines)
+      expect(isolate(network(name), { node: network(name).nodes[0]!.id }).alreadyDry).toEqual([]);
+  });
 });

@@ -1,11 +1,14 @@
 import type { EntryRequest, EntryView } from '@grevik/contracts';
 import { InvalidInput } from '@grevik/core';
+import { isDeepStrictEqual } from 'node:util';
 import { Injectable, NotFoundException } from '@nestjs/common';
-import { InjectModel } from '@nestjs/sequelize';
+import { InjectConnection, InjectModel } from '@nestjs/sequelize';
+import type { Sequelize } from 'sequelize-typescript';
 import { currentPersonId } from '../company/company-scope.js';
 import { Refusal } from '../errors/refusal.js';
 import { Person } from '../people/person.model.js';
 import { Position } from '../positions/position.model.js';
+import { conditionFrom } from './condition-from.js';
 import { Entry } from './entry.model.js';
 
 const DAY_MS = 24 * 3600 * 1000;
@@ -14,6 +17,7 @@ const SHOWN = 200;
 @Injectable()
 export class EntriesService {
   constructor(
+    @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(Entry) private readonly entries: typeof Entry,
     @InjectModel(Position) private readonly positions: typeof Position,
   ) {}
@@ -21,7 +25,7 @@ export class EntriesService {
   /** Adds a fact to a position's log. Sent again under the same id it is found stored, and nothing is added. */
   async add(
     positionId: string,
-    { id, kind, text, turns, happenedAt }: EntryRequest,
+    { id, kind, text, turns, found, happenedAt }: EntryRequest,
   ): Promise<{ entry: EntryView; isNew: boolean }> {
     const happened = new Date(happenedAt);
     if (happened.getTime() > Date.now() + DAY_MS)
@@ -31,14 +35,25 @@ export class EntriesService {
       );
     if (text.trim() === '' && kind === 'note')
       throw new InvalidInput('text', 'text is empty: a note says something.');
+    if (kind === 'found' ? Object.keys(found ?? {}).length === 0 : found !== undefined)
+      throw new InvalidInput(
+        'found',
+        kind === 'found'
+          ? 'found is empty: give at least one fact, like {"turning": "stiff"}.'
+          : `found belongs to an entry of kind found, and this is ${kind}.`,
+      );
     if (!(await this.positions.findByPk(positionId, { attributes: ['id'] })))
       throw new NotFoundException('That position is not here. Open the line again.');
-    const fact = { positionId, kind, text: text.trim(), turns: turns ?? null, happenedAt: happened };
+    const fact = {
+      positionId,
+      kind,
+      text: text.trim(),
+      turns: turns ?? null,
+      found: found ?? null,
+      happenedAt: happened,
+    };
     const before = await this.find(id);
-    if (!before)
-      await this.entries.bulkCreate([{ id, ...fact, personId: currentPersonId() }], {
-        ignoreDuplicates: true,
-      });
+    if (!before) await this.store({ id, ...fact, personId: currentPersonId() });
     const stored = before ?? (await this.find(id));
     if (!stored || !saysTheSame(stored, fact))
       throw new Refusal(409, {
@@ -63,6 +78,25 @@ export class EntriesService {
     return rows.map(entryView);
   }
 
+  /** Stores it, and what is now known of the position with it. */
+  private store(entry: Record<string, unknown> & { positionId: string }): Promise<void> {
+    return this.sequelize.transaction(async (transaction) => {
+      const position = await this.positions.findByPk(entry.positionId, {
+        transaction,
+        lock: transaction.LOCK.UPDATE,
+      });
+      if (!position) throw new NotFoundException('That position is not here. Open the line again.');
+      await this.entries.bulkCreate([entry], { ignoreDuplicates: true, transaction });
+      const all = await this.entries.findAll({
+        where: { positionId: position.id },
+        include: [Person],
+        transaction,
+      });
+      // What was found changes nothing that a version guards.
+      await position.update({ condition: conditionFrom(all) }, { transaction, silent: true });
+    });
+  }
+
   private find(id: string): Promise<Entry | null> {
     return this.entries.findOne({ where: { id }, include: [Person] });
   }
@@ -70,7 +104,7 @@ export class EntriesService {
 
 function saysTheSame(
   stored: Entry,
-  fact: Pick<Entry, 'positionId' | 'kind' | 'text' | 'turns' | 'happenedAt'>,
+  fact: Pick<Entry, 'positionId' | 'kind' | 'text' | 'turns' | 'found' | 'happenedAt'>,
 ): boolean {
   return (
     stored.personId === currentPersonId() &&
@@ -78,10 +112,19 @@ function saysTheSame(
     stored.kind === fact.kind &&
     stored.text === fact.text &&
     stored.turns === fact.turns &&
+    isDeepStrictEqual(stored.found, fact.found) &&
     stored.happenedAt.getTime() === fact.happenedAt.getTime()
   );
 }
 
-function entryView({ id, kind, text, turns, happenedAt, person }: Entry): EntryView {
-  return { id, kind, text, turns, happenedAt: happenedAt.toISOString(), by: person.name };
+function entryView({ id, kind, text, turns, found, happenedAt, person, signedAs }: Entry): EntryView {
+  return {
+    id,
+    kind,
+    text,
+    turns,
+    found,
+    happenedAt: happenedAt.toISOString(),
+    by: person?.name ?? signedAs ?? '',
+  };
 }

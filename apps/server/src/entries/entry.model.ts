@@ -1,4 +1,5 @@
 import type { EntryKind } from '@grevik/contracts';
+import type { Found } from '@grevik/core';
 import { BelongsTo, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { Person } from '../people/person.model.js';
 
@@ -18,7 +19,11 @@ export class Entry extends Model {
   declare positionId: string;
 
   @Column(DataType.UUID)
-  declare personId: string;
+  declare personId: string | null;
+
+  /** Who wrote it, where an archive brought it. */
+  @Column(DataType.TEXT)
+  declare signedAs: string | null;
 
   @Column(DataType.TEXT)
   declare kind: EntryKind;
@@ -29,6 +34,9 @@ export class Entry extends Model {
   @Column(DataType.DOUBLE)
   declare turns: number | null;
 
+  @Column(DataType.JSONB)
+  declare found: Found | null;
+
   @Column(DataType.DATE)
   declare happenedAt: Date;
 
@@ -36,5 +44,5 @@ export class Entry extends Model {
   declare receivedAt: Date;
 
   @BelongsTo(() => Person, { foreignKey: 'personId', targetKey: 'id' })
-  declare person: Person;
+  declare person: Person | null;
 }

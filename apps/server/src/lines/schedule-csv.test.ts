@@ -22,6 +22,7 @@ const line: LineView = {
   jobId: 'job',
   name: 'Domestic cold',
   medium: 'potable-cold',
+  walk: { version: 0, items: [] },
   positions: [
     {
       id: 'a',
@@ -36,6 +37,9 @@ const line: LineView = {
       },
       version: 1,
       changed: null,
+      condition: {},
+      coordinates: null,
+      photos: [],
       pick: {
         modelId: 'ball',
         reason: 'No torch.\nSecond line.',
@@ -51,9 +55,23 @@ const line: LineView = {
       duty: { ...duty, pressurePa: 2e6 },
       version: 0,
       changed: null,
+      condition: {},
+      coordinates: null,
+      photos: [],
       pick: { modelId: 'ball', reason: 'Old.', verdict: 'fits', pickedAt: '', pickedBy: null },
     },
-    { id: 'c', tag: 'CW-03', remarks: '', duty, version: 0, changed: null, pick: null },
+    {
+      id: 'c',
+      tag: 'CW-03',
+      remarks: '',
+      duty,
+      version: 0,
+      changed: null,
+      condition: {},
+      coordinates: null,
+      photos: [],
+      pick: null,
+    },
   ],
 };
 const csv = (units: 'us' | 'metric', of: LineView = line): string =>

@@ -25,4 +25,8 @@ export class Pick extends Model {
 
   @Column(DataType.UUID)
   declare pickedBy: string | null;
+
+  /** Who picked it, where an archive brought it. */
+  @Column(DataType.TEXT)
+  declare signedAs: string | null;
 }

@@ -1,4 +1,4 @@
-import type { PositionDuty } from '@grevik/core';
+import type { Condition, PositionDuty } from '@grevik/core';
 import { Column, DataType, Default, HasOne, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { Pick } from './pick.model.js';
 
@@ -30,6 +30,17 @@ export class Position extends Model {
 
   @Column(DataType.JSONB)
   declare duty: PositionDuty;
+
+  /** What is known of it from its entries; written with each of them. */
+  @Default({})
+  @Column(DataType.JSONB)
+  declare condition: Condition;
+
+  @Column(DataType.DOUBLE)
+  declare longitude: number | null;
+
+  @Column(DataType.DOUBLE)
+  declare latitude: number | null;
 
   @Default(0)
   @Column(DataType.INTEGER)

@@ -1,6 +1,7 @@
 import {
   ChangeDutyRequest,
   type HistoryView,
+  NameRequest,
   PickRequest,
   type PositionChangeView,
   type PositionView,
@@ -30,6 +31,13 @@ export class PositionsController {
     @Body() { version, duty }: ChangeDutyRequest,
   ): Promise<PositionView> {
     return this.positions.changeDuty(id, version, duty);
+  }
+
+  @ApiOperation({ summary: 'Gives a position another tag, or says anew where it is.' })
+  @May('walk')
+  @Put(':id/name')
+  name(@Param('id', IdPipe) id: string, @Body() request: NameRequest): Promise<PositionView> {
+    return this.positions.name(id, request);
   }
 
   @ApiOperation({ summary: 'Picks a model of the catalogue, with the reason.' })

@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { PickKept, PickRequest, PositionView } from '@grevik/contracts';
+import type { NameKept, NameRequest, PickKept, PickRequest, PositionView } from '@grevik/contracts';
 import {
   type Duty,
   InvalidInput,
@@ -11,7 +11,7 @@ import {
 } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import type { Transaction } from 'sequelize';
+import { type Transaction, UniqueConstraintError } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { CatalogueService } from '../catalogue/catalogue.service.js';
 import { currentPersonId } from '../company/company-scope.js';
@@ -50,6 +50,14 @@ export class PositionsService {
     });
   }
 
+  /** Gives it another tag, or says anew where it is. */
+  name(id: string, { version, tag, remarks }: NameRequest): Promise<PositionView> {
+    const name = { tag: tag.trim(), remarks: remarks.trim() };
+    return this.change(id, version, 'name', { name }, (position, transaction) =>
+      keepName(position, name, transaction),
+    );
+  }
+
   unpick(id: string, version: number): Promise<PositionView> {
     return this.change(id, version, 'pick', { pick: null }, (_position, transaction) =>
       this.keepPick(id, null, transaction),
@@ -68,6 +76,7 @@ export class PositionsService {
           current: await this.view(position.id, transaction),
         });
       if (kind === 'duty') await keepDuty(position, before as PositionDuty, transaction);
+      else if (kind === 'name') await keepName(position, before as NameKept, transaction);
       else await this.keepPick(position.id, before as PickKept | null, transaction);
       await this.sign(position, { kind, before: after, undoes: id }, transaction);
     });
@@ -102,7 +111,7 @@ export class PositionsService {
   private change(
     id: string,
     version: number,
-    kind: 'duty' | 'pick',
+    kind: 'duty' | 'pick' | 'name',
     sent: object,
     work: (position: Position, transaction: Transaction) => Promise<unknown>,
   ): Promise<PositionView> {
@@ -165,8 +174,9 @@ export class PositionsService {
     kind: Change['kind'],
     position: Position,
     transaction: Transaction,
-  ): Promise<PositionDuty | PickKept | null> {
+  ): Promise<PositionDuty | NameKept | PickKept | null> {
     if (kind === 'duty') return position.duty;
+    if (kind === 'name') return { tag: position.tag, remarks: position.remarks };
     const pick = await this.picks.findByPk(position.id, { transaction });
     return pick && { modelId: pick.modelId, reason: pick.reason, verdict: pick.verdict };
   }
@@ -189,4 +199,17 @@ const notHere = (): NotFoundException =>
 /** The whole duty is replaced: what is left out of it is not known any more. */
 async function keepDuty(position: Position, duty: PositionDuty, transaction: Transaction): Promise<void> {
   await position.update({ duty }, { transaction });
+}
+
+async function keepName(position: Position, name: NameKept, transaction: Transaction): Promise<void> {
+  try {
+    await position.update(name, { transaction });
+  } catch (error) {
+    if (!(error instanceof UniqueConstraintError)) throw error;
+    throw new Refusal(409, {
+      code: 'conflict',
+      field: 'tag',
+      message: `${name.tag} is on this job already. Give it another tag.`,
+    });
+  }
 }

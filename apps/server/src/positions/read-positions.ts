@@ -1,5 +1,5 @@
 import type { PickView, PositionView } from '@grevik/contracts';
-import type { PositionDuty } from '@grevik/core';
+import type { Condition, PositionDuty } from '@grevik/core';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import { currentCompanyId } from '../company/company-scope.js';
 
@@ -17,6 +17,10 @@ interface Row {
   verdict: PickView['verdict'];
   pickedAt: Date;
   pickedBy: string | null;
+  condition: Condition;
+  longitude: number | null;
+  latitude: number | null;
+  photos: string[] | null;
 }
 
 /**
@@ -33,11 +37,14 @@ export async function readPositions(
   const rows = await sequelize.query<Row>(
     `SELECT p.id, p.tag, p.remarks, p.duty, p.version, p.last_change AS "lastChange", c.name AS "changedBy",
             p.updated_at AS "updatedAt", k.model_id AS "modelId", k.reason, k.verdict, k.picked_at AS "pickedAt",
-            b.name AS "pickedBy"
+            coalesce(b.name, k.signed_as) AS "pickedBy", p.condition, p.longitude, p.latitude, f.ids AS photos
      FROM positions p
        LEFT JOIN picks k ON k.position_id = p.id
        LEFT JOIN people b ON b.id = k.picked_by
        LEFT JOIN people c ON c.id = p.changed_by
+       LEFT JOIN (
+         SELECT position_id, array_agg(id ORDER BY taken_at) AS ids FROM photos WHERE company_id = :companyId GROUP BY 1
+       ) f ON f.position_id = p.id
      WHERE p.company_id = :companyId AND ${'id' in where ? 'p.id = :id' : 'p.line_id = :lineId'}
      ORDER BY p.place_on_line`,
     {
@@ -67,6 +74,9 @@ function viewOf(row: Row): PositionView {
             pickedAt: row.pickedAt.toISOString(),
             pickedBy: row.pickedBy,
           },
+    condition: row.condition,
+    coordinates: row.longitude === null || row.latitude === null ? null : [row.longitude, row.latitude],
+    photos: row.photos ?? [],
     changed:
       lastChange !== null && changedBy !== null
         ? { id: lastChange, by: changedBy, at: updatedAt.toISOString() }

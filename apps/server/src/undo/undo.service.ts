@@ -7,12 +7,15 @@ import { ChangeLog } from '../history/change-log.service.js';
 import { Position } from '../positions/position.model.js';
 import { PositionsService } from '../positions/positions.service.js';
 import type { Acting } from '../sessions/acting.js';
+import { WalksService } from '../walks/walks.service.js';
 import { WalkListService } from '../walk-list/walk-list.service.js';
 
 /** Taking something back needs the permission that doing it needed. */
 const NEEDED: Readonly<Record<ChangeKind, Permission>> = {
   duty: 'change-duty',
   pick: 'pick',
+  name: 'walk',
+  walk: 'walk',
   'walk-list': 'bring-lines',
 };
 
@@ -24,6 +27,7 @@ export class UndoService {
     private readonly log: ChangeLog,
     private readonly positionsService: PositionsService,
     private readonly walkList: WalkListService,
+    private readonly walks: WalksService,
   ) {}
 
   async list(): Promise<OwnChangeView[]> {
@@ -31,13 +35,13 @@ export class UndoService {
     const ids = own.flatMap(({ change }) => change.positionId ?? []);
     const there = await this.positions.findAll({ where: { id: ids }, attributes: ['id', 'lineId'] });
     const lineOf = new Map(there.map(({ id, lineId }) => [id, lineId]));
-    return own.map(({ change: { id, kind, at, jobId, what, positionId, undoes }, isUndone }) => ({
+    return own.map(({ change: { id, kind, at, jobId, what, positionId, after, undoes }, isUndone }) => ({
       id,
       kind,
       at: at.toISOString(),
       jobId,
       what,
-      lineId: lineOf.get(positionId ?? '') ?? null,
+      lineId: kind === 'walk' ? (after as { lineId: string }).lineId : (lineOf.get(positionId ?? '') ?? null),
       undoes,
       isUndone,
     }));
@@ -48,7 +52,8 @@ export class UndoService {
     const change = await this.log.undoable(id);
     const needed = NEEDED[change.kind];
     if (!mayDo(role, needed)) throw notAllowed(role, needed);
-    if (change.kind === 'walk-list') await this.walkList.takeBack(change);
+    if (change.kind === 'walk') await this.walks.takeBack(change);
+    else if (change.kind === 'walk-list') await this.walkList.takeBack(change);
     else await this.positionsService.takeBack(change);
   }
 }

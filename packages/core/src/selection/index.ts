@@ -16,6 +16,7 @@ export {
   type HouseRule,
   type HouseSides,
   claimAndSides,
+  houseRulesInput,
   houseSides,
   withSides,
 } from './house-rules.js';

@@ -6,7 +6,7 @@ import type { LinkKind, ValveState } from '../isolation/index.js';
 
 export const TURNING = ['freely', 'stiff', 'seized', 'not-tried'] as const;
 export const HOLDING = ['tight', 'weeps', 'passes', 'not-tried'] as const;
-export const LEAKING = ['no', 'stem', 'body', 'joint'] as const;
+export const LEAKING = ['no', 'stem', 'body', 'joint', 'somewhere'] as const;
 export const STANDING = ['open', 'shut'] as const;
 /** What may be at a position; `nothing` where a valve should be and none is. */
 export const FOUND_TYPES = [...VALVE_TYPES, 'nothing'] as const;

@@ -148,7 +148,7 @@ export const FOUND_RULES: readonly FoundRule[] = [
         text:
           leaking === 'stem'
             ? 'Snug the packing nut an eighth of a turn, and look again tomorrow.'
-            : `Its ${leaking} leaks: isolate with ${from(place)} before anything is loosened.`,
+            : `${leaking === 'somewhere' ? 'It' : `Its ${leaking}`} leaks: isolate with ${from(place)} before anything is loosened.`,
       };
     },
   },

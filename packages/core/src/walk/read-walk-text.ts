@@ -1,14 +1,15 @@
 import { InvalidInput } from '../input/index.js';
 import { parseNominalSize, parseQuantity } from '../units/index.js';
-import type { ValveType } from '../valves/index.js';
 import { TAG_PATTERN } from '../walk-list/index.js';
 import { fixtureSaid } from './fixtures.js';
 import { DEEPEST_BRANCH, type WalkItem } from './walk-item.js';
 import { PIPE_SAID, PIPE_WORD, SOURCE_SAID, TEE_SAID, VALVE_SAID } from './walk-words.js';
 
 /** An item as it was written, before it has an id; a valve with what was said of it. */
-export type DraftItem = Omit<WalkItem, 'id' | 'positionId'> & {
-  valve?: { type?: ValveType; tag?: string; dn?: number };
+export type DraftItem = Omit<WalkItem, 'id' | 'positionId' | 'endsAt'> & {
+  valve?: { tag?: string; dn?: number };
+  /** The name of the tee or valve a run comes back to. */
+  endsAtName?: string;
 };
 
 export interface WalkTextReading {
@@ -27,6 +28,8 @@ const SIZE = new RegExp(
   `\\bdn ?\\d+|\\b\\d+ ?mm\\b|(?<![\\p{L}\\p{N}/])(?:${NUMBER})(?:\\s*(?:"|″|in\\.?|inch)(?![\\p{L}]))?(?![\\p{L}\\p{N}/])`,
   'iu',
 );
+const LONGEST_NAME = 120;
+const ENDS = /\b(?:ends at|back to|joins)\s+(.+)$/iu;
 const COUNT = /(?:^|\s)(?:[x×*] ?(\d+)|(\d+) ?[x×*])(?=\s|$)/iu;
 const TAG = /\b[A-Z]{1,5}-\d{1,5}[A-Z]?\b/;
 const RIGHT =
@@ -47,13 +50,20 @@ export function readWalkText(text: string, depth = 0): WalkTextReading {
   const problems: WalkTextReading['problems'] = [];
   for (const line of text.split(/\r?\n/)) {
     const deeper = Math.min(DEEPEST_BRANCH, depth + indentOf(line));
+    let last: DraftItem | undefined;
     for (const part of line.split(/[,;](?=\s|$)/)) {
       const said = part.trim();
       if (said === '') continue;
       try {
-        items.push({ ...readPart(said), depth: deeper });
+        last = { ...readPart(said), depth: deeper };
+        items.push(last);
       } catch (error) {
         if (!(error instanceof InvalidInput)) throw error;
+        // What follows a name and is no item belongs to the name.
+        if (last?.name !== undefined) {
+          last.name = `${last.name}, ${said}`.slice(0, LONGEST_NAME);
+          continue;
+        }
         problems.push({ text: said, message: error.message });
       }
     }
@@ -68,7 +78,7 @@ function indentOf(line: string): number {
 
 function readPart(said: string): Omit<DraftItem, 'depth'> {
   const [head = '', ...named] = said.split(/:\s+/);
-  const name = named.join(': ').trim().slice(0, 120);
+  const name = named.join(': ').trim().slice(0, LONGEST_NAME);
   const withName = (item: Omit<DraftItem, 'depth'>): Omit<DraftItem, 'depth'> =>
     name === '' ? item : { ...item, name };
 
@@ -85,7 +95,8 @@ function readPart(said: string): Omit<DraftItem, 'depth'> {
   // "hose bibb" is a fixture and "ball valve" a valve: whoever took the longer word has it.
   if (fixture && (!valve || fixture.word.length >= (valve[0].exec(head)?.[0].length ?? 0)))
     return withName({ kind: 'fixture', fixture: fixture.kind, count: fixture.count });
-  if (valve) return withName({ kind: 'valve', valve: readValve(head, valve) });
+  if (valve)
+    return withName({ kind: 'valve', ...(valve[1] && { type: valve[1] }), valve: readValve(head, valve[0]) });
   if (pipe || LENGTH.test(head) || PIPE_WORD.test(head)) return withName(readRun(head, pipe));
   throw new InvalidInput('walk', `“${said}” is not understood. ${RIGHT}`);
 }
@@ -99,25 +110,23 @@ function fixtureIn(
   return kind && { kind, word, count: Math.max(1, Number(counted?.[1] ?? counted?.[2] ?? 1)) };
 }
 
-function readValve(
-  head: string,
-  [words, type]: (typeof VALVE_SAID)[number],
-): NonNullable<DraftItem['valve']> {
+function readValve(head: string, words: RegExp): NonNullable<DraftItem['valve']> {
   const tag = TAG.exec(head)?.[0];
   if (tag !== undefined && !TAG_PATTERN.test(tag)) throw new InvalidInput('tag', `“${tag}” is no tag.`);
   const rest = head.replace(tag ?? '', ' ').replace(words, ' ');
   const size = SIZE.exec(rest)?.[0];
   return {
-    ...(type && { type }),
     ...(tag !== undefined && { tag }),
     ...(size !== undefined && { dn: parseNominalSize(size) }),
   };
 }
 
 function readRun(head: string, pipe: (typeof PIPE_SAID)[number] | undefined): Omit<DraftItem, 'depth'> {
-  const rise = RISE.exec(head);
+  const end = ENDS.exec(head);
+  const along = end ? head.slice(0, end.index) : head;
+  const rise = RISE.exec(along);
   const riseM = rise && parseQuantity(`${rise[2]} ${rise[3]}`, 'length');
-  const level = rise ? head.replace(rise[0], ' ') : head;
+  const level = rise ? along.replace(rise[0], ' ') : along;
   const length = LENGTH.exec(level);
   const lengthM = length ? parseQuantity(`${length[1]} ${length[2]}`, 'length') : riseM;
   const rest = (length ? level.replace(length[0], ' ') : level).replace(pipe?.[0] ?? '', ' ');
@@ -127,6 +136,7 @@ function readRun(head: string, pipe: (typeof PIPE_SAID)[number] | undefined): Om
     ...(pipe && { material: pipe[1] }),
     ...(size !== undefined && { dn: parseNominalSize(size) }),
     ...(lengthM !== null && lengthM !== undefined && { lengthM }),
+    ...(end?.[1] && { endsAtName: end[1].trim() }),
     ...(rise && riseM !== null && { riseM: /^(?:up|rise)/i.test(rise[1] ?? '') ? riseM : -riseM }),
   };
 }

@@ -1,5 +1,6 @@
 import { type RecordOf, choice, number, optional, record, text } from '../input/index.js';
 import { PIPE_MATERIALS, usualPipe } from '../pipes/index.js';
+import { VALVE_TYPES } from '../valves/index.js';
 import { FIXTURE_KINDS } from './fixtures.js';
 
 export const WALK_KINDS = ['source', 'run', 'valve', 'tee', 'fixture'] as const;
@@ -31,6 +32,9 @@ export const walkItemFields = {
   ),
   endsAt: optional(text(60, 'the item a run comes back to, in a loop')),
   positionId: optional(text(60, 'of a valve: the position it is')),
+  type: optional(
+    choice(VALVE_TYPES, 'of a valve, as it was first written; what is found there later goes before it'),
+  ),
   fixture: optional(choice(FIXTURE_KINDS)),
   count: optional(number({ integer: true, min: 1, max: 10_000, meaning: 'how many fixtures' })),
 };

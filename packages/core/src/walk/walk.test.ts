@@ -17,7 +17,7 @@ describe('a walk as it is typed', () => {
   it('reads a run, a valve and fixtures from one line', () => {
     expect(read('1/2 copper 12 ft, ball 1/2, basin x2')).toEqual([
       { kind: 'run', material: 'copper', dn: 15, lengthM: expect.closeTo(3.6576, 9) },
-      { kind: 'valve', valve: { type: 'ball', dn: 15 } },
+      { kind: 'valve', type: 'ball', valve: { dn: 15 } },
       { kind: 'fixture', fixture: 'basin', count: 2 },
     ]);
   });
@@ -37,11 +37,15 @@ describe('a walk as it is typed', () => {
     ],
     ['DN100 ductile iron 80 m', { kind: 'run', dn: 100, material: 'ductile-iron', lengthM: 80 }],
     ['pex 3/4 5.5 m down 1 m', { kind: 'run', dn: 20, material: 'pex', lengthM: 5.5, riseM: -1 }],
-    ['CW-05 swing check 1 in', { kind: 'valve', valve: { type: 'check-swing', tag: 'CW-05', dn: 25 } }],
-    ['gate ¾: café branch', { kind: 'valve', name: 'café branch', valve: { type: 'gate-solid', dn: 20 } }],
-    ['quarter-turn stop 3/8', { kind: 'valve', valve: { type: 'quarter-turn-stop', dn: 10 } }],
-    ['ball check 2', { kind: 'valve', valve: { type: 'check-ball', dn: 50 } }],
-    ['RWGV 6"', { kind: 'valve', valve: { type: 'gate-resilient', dn: 150 } }],
+    [
+      '6 in ductile 60 m joins Quay tee',
+      { kind: 'run', dn: 150, material: 'ductile-iron', lengthM: 60, endsAtName: 'Quay tee' },
+    ],
+    ['CW-05 swing check 1 in', { kind: 'valve', type: 'check-swing', valve: { tag: 'CW-05', dn: 25 } }],
+    ['gate ¾: café branch', { kind: 'valve', name: 'café branch', type: 'gate-solid', valve: { dn: 20 } }],
+    ['quarter-turn stop 3/8', { kind: 'valve', type: 'quarter-turn-stop', valve: { dn: 10 } }],
+    ['ball check 2', { kind: 'valve', type: 'check-ball', valve: { dn: 50 } }],
+    ['RWGV 6"', { kind: 'valve', type: 'gate-resilient', valve: { dn: 150 } }],
     ['valve', { kind: 'valve', valve: {} }],
     ['6 toilets', { kind: 'fixture', fixture: 'toilet', count: 6 }],
     ['hose bibb', { kind: 'fixture', fixture: 'hose-bibb', count: 1 }],
@@ -53,6 +57,13 @@ describe('a walk as it is typed', () => {
   it('takes indented lines as branches, by tabs or pairs of blanks', () => {
     const { items } = readWalkText('tee\n\tball 1/2\n    basin\nrun 3 m', 1);
     expect(items.map(({ depth }) => depth)).toEqual([1, 2, 3, 1]);
+  });
+
+  it('takes what follows a name and is no item as part of the name', () => {
+    expect(read('ball 1: pump room, behind the tank, basin')).toMatchObject([
+      { kind: 'valve', name: 'pump room, behind the tank' },
+      { kind: 'fixture', fixture: 'basin' },
+    ]);
   });
 
   it('names what it does not understand, and takes the rest', () => {

@@ -1,0 +1,26 @@
+import { Module } from '@nestjs/common';
+import { SequelizeModule } from '@nestjs/sequelize';
+import { CatalogueModelRow } from '../catalogue/catalogue-model.model.js';
+import { CatalogueModule } from '../catalogue/catalogue.module.js';
+import { Entry } from '../entries/entry.model.js';
+import { Job } from '../jobs/job.model.js';
+import { Line } from '../lines/line.model.js';
+import { Person } from '../people/person.model.js';
+import { Photo } from '../photos/photo.model.js';
+import { Pick } from '../positions/pick.model.js';
+import { Position } from '../positions/position.model.js';
+import { Walk } from '../walks/walk.model.js';
+import { ArchiveController } from './archive.controller.js';
+import { CoordinatesService } from './coordinates.service.js';
+import { ExportJob } from './export-job.js';
+import { ImportJob } from './import-job.js';
+
+@Module({
+  imports: [
+    SequelizeModule.forFeature([Job, Line, Walk, Position, Pick, Entry, Photo, Person, CatalogueModelRow]),
+    CatalogueModule,
+  ],
+  controllers: [ArchiveController],
+  providers: [ExportJob, ImportJob, CoordinatesService],
+})
+export class ArchiveModule {}

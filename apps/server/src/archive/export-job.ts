@@ -1,0 +1,129 @@
+import { ARCHIVE_FORMAT, type ArchivedItem, type ArchivedPosition, type JobArchive } from '@grevik/contracts';
+import type { CatalogueModel, WalkItem } from '@grevik/core';
+import { Injectable, NotFoundException } from '@nestjs/common';
+import { InjectModel } from '@nestjs/sequelize';
+import { CatalogueService } from '../catalogue/catalogue.service.js';
+import { Entry } from '../entries/entry.model.js';
+import { Job } from '../jobs/job.model.js';
+import { Line } from '../lines/line.model.js';
+import { Person } from '../people/person.model.js';
+import { Photo } from '../photos/photo.model.js';
+import { Pick } from '../positions/pick.model.js';
+import { Position } from '../positions/position.model.js';
+import { Walk } from '../walks/walk.model.js';
+
+/** Writes a job down whole. */
+@Injectable()
+export class ExportJob {
+  constructor(
+    @InjectModel(Job) private readonly jobs: typeof Job,
+    @InjectModel(Walk) private readonly walks: typeof Walk,
+    @InjectModel(Entry) private readonly entries: typeof Entry,
+    @InjectModel(Photo) private readonly photos: typeof Photo,
+    @InjectModel(Person) private readonly people: typeof Person,
+    private readonly catalogue: CatalogueService,
+  ) {}
+
+  async archive(jobId: string): Promise<JobArchive> {
+    const job = await this.jobs.findByPk(jobId, {
+      include: [{ model: Line, include: [{ model: Position, include: [Pick] }] }],
+      order: [
+        ['lines', 'placeInJob', 'ASC'],
+        ['lines', 'positions', 'placeOnLine', 'ASC'],
+      ],
+    });
+    if (!job) throw new NotFoundException('That job is not here. Open the list of jobs.');
+    const positionIds = job.lines.flatMap(({ positions }) => positions.map(({ id }) => id));
+    const [walks, entries, photos, people, models] = await Promise.all([
+      this.walks.findAll({ where: { jobId } }),
+      this.entries.findAll({
+        where: { positionId: positionIds },
+        include: [Person],
+        order: [
+          ['happenedAt', 'ASC'],
+          ['receivedAt', 'ASC'],
+        ],
+      }),
+      this.photos.findAll({
+        where: { positionId: positionIds },
+        include: [Person],
+        order: [['takenAt', 'ASC']],
+      }),
+      this.people.findAll(),
+      this.catalogue.list(),
+    ]);
+    const picked = new Set(job.lines.flatMap(({ positions }) => positions.map(({ pick }) => pick?.modelId)));
+    const modelOf = new Map(models.map(({ id, ...model }) => [id, model]));
+    const nameOf = new Map(people.map(({ id, name }) => [id, name]));
+
+    const positionOf = (position: Position): ArchivedPosition => ({
+      tag: position.tag,
+      remarks: position.remarks,
+      duty: position.duty,
+      ...(position.longitude !== null && { longitude: position.longitude }),
+      ...(position.latitude !== null && { latitude: position.latitude }),
+      ...pickOf(position.pick, modelOf, nameOf),
+      entries: entries
+        .filter(({ positionId }) => positionId === position.id)
+        .map(({ kind, text, turns, found, happenedAt, person, signedAs }) => ({
+          kind,
+          text,
+          ...(turns !== null && { turns }),
+          ...(found !== null && { found }),
+          happenedAt: happenedAt.toISOString(),
+          by: person?.name ?? signedAs ?? '',
+        })),
+      photos: photos
+        .filter(({ positionId }) => positionId === position.id)
+        .map(({ type, takenAt, content, person, signedAs }) => ({
+          type,
+          takenAt: takenAt.toISOString(),
+          by: person?.name ?? signedAs ?? '',
+          base64: content.toString('base64'),
+        })),
+    });
+    return {
+      format: ARCHIVE_FORMAT,
+      version: 1,
+      job: job.name,
+      models: models.filter(({ id }) => picked.has(id)).map(({ id: _id, ...model }) => model),
+      lines: job.lines.map((line) => {
+        const walk = walks.find(({ lineId }) => lineId === line.id);
+        const tagOf = new Map(line.positions.map(({ id, tag }) => [id, tag]));
+        return {
+          name: line.name,
+          medium: line.medium,
+          walked: walk !== undefined,
+          walk: (walk?.items ?? []).flatMap((item) => itemOf(item, tagOf)),
+          positions: line.positions.map(positionOf),
+        };
+      }),
+    };
+  }
+}
+
+function itemOf({ positionId, ...item }: WalkItem, tagOf: ReadonlyMap<string, string>): ArchivedItem[] {
+  if (positionId === undefined) return [item];
+  const tag = tagOf.get(positionId);
+  return tag === undefined ? [] : [{ ...item, tag }];
+}
+
+function pickOf(
+  pick: Pick | null,
+  modelOf: ReadonlyMap<string, CatalogueModel>,
+  nameOf: ReadonlyMap<string, string>,
+): { pick?: NonNullable<ArchivedPosition['pick']> } {
+  const model = pick && modelOf.get(pick.modelId);
+  if (!model) return {};
+  const by = nameOf.get(pick.pickedBy ?? '') ?? pick.signedAs;
+  return {
+    pick: {
+      maker: model.maker,
+      model: model.model,
+      reason: pick.reason,
+      verdict: pick.verdict,
+      pickedAt: pick.pickedAt.toISOString(),
+      ...(by !== null && { by }),
+    },
+  };
+}

@@ -1,0 +1,35 @@
+import { EditWalkRequest, type JobWalkView, type WalkEdited } from '@grevik/contracts';
+import { Body, Controller, Get, Param, Put } from '@nestjs/common';
+import { ApiOperation } from '@nestjs/swagger';
+import { May } from '../access/may.js';
+import { IdPipe } from '../errors/id.pipe.js';
+import { JobsService } from '../jobs/jobs.service.js';
+import { LinesService } from '../lines/lines.service.js';
+import { WalksService } from './walks.service.js';
+
+@Controller('api')
+export class WalksController {
+  constructor(
+    private readonly walks: WalksService,
+    private readonly lines: LinesService,
+    private readonly jobs: JobsService,
+  ) {}
+
+  @ApiOperation({ summary: 'Edits the walk of a line: from a place on so many items go, and these come.' })
+  @May('walk')
+  @Put('lines/:id/walk')
+  edit(@Param('id', IdPipe) id: string, @Body() request: EditWalkRequest): Promise<WalkEdited> {
+    return this.walks.edit(id, request);
+  }
+
+  @ApiOperation({
+    summary:
+      'A job whole, line by line with walk and positions: what a device keeps to answer without a network.',
+  })
+  @May('look')
+  @Get('jobs/:id/walk')
+  async job(@Param('id', IdPipe) id: string): Promise<JobWalkView> {
+    const { name, lines } = await this.jobs.get(id);
+    return { id, name, lines: await Promise.all(lines.map((line) => this.lines.get(line.id))) };
+  }
+}

@@ -1,0 +1,323 @@
+import { isDeepStrictEqual } from 'node:util';
+import type {
+  EditWalkRequest,
+  PickKept,
+  PositionView,
+  WalkEdited,
+  WalkInsert,
+  WalkView,
+} from '@grevik/contracts';
+import { InvalidInput, type PositionDuty, type WalkItem, walkBeside, walkedPositions } from '@grevik/core';
+import { Injectable, NotFoundException } from '@nestjs/common';
+import { InjectConnection, InjectModel } from '@nestjs/sequelize';
+import { QueryTypes, type Transaction } from 'sequelize';
+import type { Sequelize } from 'sequelize-typescript';
+import { currentCompanyId } from '../company/company-scope.js';
+import { Entry } from '../entries/entry.model.js';
+import { Refusal } from '../errors/refusal.js';
+import { ChangeLog } from '../history/change-log.service.js';
+import type { Change } from '../history/change.model.js';
+import { Line } from '../lines/line.model.js';
+import { Photo } from '../photos/photo.model.js';
+import { Pick } from '../positions/pick.model.js';
+import { Position } from '../positions/position.model.js';
+import { readPositions } from '../positions/read-positions.js';
+import { type Neighbour, newPosition } from './new-positions.js';
+import { refuseOddWalk } from './odd-walk.js';
+import { Walk } from './walk.model.js';
+
+/** A position that went with its item, kept so that it can come back. */
+interface PositionKept {
+  id: string;
+  tag: string;
+  remarks: string;
+  duty: PositionDuty;
+  pick: PickKept | null;
+}
+
+/** One side of an edit, as the log keeps it: the whole walk would be kept a thousand times. */
+interface Stretch {
+  lineId: string;
+  at: number;
+  items: WalkItem[];
+  positions: PositionKept[];
+}
+
+@Injectable()
+export class WalksService {
+  constructor(
+    @InjectConnection() private readonly sequelize: Sequelize,
+    @InjectModel(Walk) private readonly walks: typeof Walk,
+    @InjectModel(Line) private readonly lines: typeof Line,
+    @InjectModel(Position) private readonly positions: typeof Position,
+    @InjectModel(Pick) private readonly picks: typeof Pick,
+    @InjectModel(Entry) private readonly entries: typeof Entry,
+    @InjectModel(Photo) private readonly photos: typeof Photo,
+    private readonly log: ChangeLog,
+  ) {}
+
+  /** The walk of a line beside its positions: one nobody has walked is its positions in a row. */
+  async beside(lineId: string, positions: readonly { id: string }[]): Promise<WalkView> {
+    const walk = await this.walks.findByPk(lineId);
+    return {
+      version: walk?.version ?? 0,
+      items: walkBeside(
+        walk?.items ?? [],
+        positions.map(({ id }) => id),
+      ),
+    };
+  }
+
+  /** Puts items in place of others, makes positions for new valves, and lets go those that went. */
+  edit(lineId: string, { version, at, remove, insert }: EditWalkRequest): Promise<WalkEdited> {
+    return this.sequelize.transaction(async (transaction) => {
+      const { line, walk } = await this.held(lineId, transaction);
+      const stale = walk.version !== version;
+      if (stale || at + remove > walk.items.length)
+        throw new Refusal(409, {
+          code: 'stale',
+          field: stale ? 'version' : 'remove',
+          message: `The walk of ${line.name} was changed meanwhile. Look at it as it is now, and put yours in again.`,
+        });
+      const gone = walk.items.slice(at, at + remove);
+      const items = await this.settled(line, walk.items.slice(0, at), gone, insert, transaction);
+      const change = await this.replace({ line, walk, at, gone, items, kept: [] }, transaction);
+      const fresh = new Set(items.map(({ positionId }) => positionId));
+      for (const { positionId } of gone) fresh.delete(positionId);
+      const positions: PositionView[] = [];
+      for (const id of fresh)
+        if (id !== undefined) positions.push(...(await readPositions(this.sequelize, { id }, transaction)));
+      return { version: walk.version, changeId: change.id, at, remove, items, positions };
+    });
+  }
+
+  /** Takes an edit back, where the walk still stands as it left it. */
+  async takeBack({ id, before, after }: Change): Promise<void> {
+    const was = before as Stretch;
+    const now = after as Stretch;
+    await this.sequelize.transaction(async (transaction) => {
+      const { line, walk } = await this.held(now.lineId, transaction);
+      const stands = walk.items.slice(now.at, now.at + now.items.length);
+      if (!isDeepStrictEqual(stands, now.items))
+        throw new Refusal(409, {
+          code: 'stale',
+          message: `The walk of ${line.name} was changed since. Look at it as it is now, and change it by hand.`,
+        });
+      await this.replace(
+        { line, walk, at: now.at, gone: stands, items: was.items, kept: was.positions, undoes: id },
+        transaction,
+      );
+    });
+  }
+
+  /** A line and its walk that nobody else can change until the transaction ends. */
+  private async held(lineId: string, transaction: Transaction): Promise<{ line: Line; walk: Walk }> {
+    const line = await this.lines.findByPk(lineId, { transaction, lock: transaction.LOCK.UPDATE });
+    if (!line) throw new NotFoundException('That line is not here. Open the job again.');
+    const positions = await this.positions.findAll({
+      where: { lineId },
+      attributes: ['id'],
+      order: [['placeOnLine', 'ASC']],
+      transaction,
+    });
+    const stored = await this.walks.findByPk(lineId, { transaction });
+    const items = walkBeside(
+      stored?.items ?? [],
+      positions.map(({ id }) => id),
+    );
+    const walk = stored ?? this.walks.build({ lineId, jobId: line.jobId, version: 0, items });
+    walk.items = items;
+    return { line, walk };
+  }
+
+  /** The items that come, each valve with its position: its own where it was there before, a new one where it is new. */
+  private async settled(
+    line: Line,
+    ahead: readonly WalkItem[],
+    gone: readonly WalkItem[],
+    insert: readonly WalkInsert[],
+    transaction: Transaction,
+  ): Promise<WalkItem[]> {
+    const own = new Set(walkedPositions(gone));
+    const tags = new Set(
+      (await this.positions.findAll({ where: { jobId: line.jobId }, attributes: ['tag'], transaction })).map(
+        ({ tag }) => tag.toLowerCase(),
+      ),
+    );
+    let dn = [...ahead].reverse().find(({ kind }) => kind === 'run')?.dn;
+    let before = await this.neighbour(walkedPositions(ahead).at(-1), transaction);
+    const items: WalkItem[] = [];
+    for (const { valve, ...item } of insert) {
+      if (item.kind === 'run' && item.dn !== undefined) dn = item.dn;
+      if (item.kind !== 'valve') {
+        if (item.positionId !== undefined)
+          throw new InvalidInput(
+            'insert.positionId',
+            `A ${item.kind} has no position: leave positionId out.`,
+          );
+        items.push(item);
+        continue;
+      }
+      if (item.positionId !== undefined) {
+        if (!own.delete(item.positionId))
+          throw new InvalidInput(
+            'insert.positionId',
+            `${item.positionId} is not among the items that are replaced: a position stands on a line once.`,
+          );
+        before = (await this.neighbour(item.positionId, transaction)) ?? before;
+        items.push(item);
+        continue;
+      }
+      const made = newPosition(
+        { ...item, ...(valve && { valve }) },
+        { medium: line.medium, before, dn },
+        tags,
+      );
+      const { name: _remarks, ...plain } = item;
+      const { id } = await this.positions.create(
+        {
+          ...made,
+          jobId: line.jobId,
+          lineId: line.id,
+          placeOnLine: UNPLACED + items.length,
+        },
+        { transaction },
+      );
+      before = made;
+      items.push({ ...plain, positionId: id });
+    }
+    return items;
+  }
+
+  private async neighbour(id: string | undefined, transaction: Transaction): Promise<Neighbour | undefined> {
+    return id === undefined ? undefined : ((await this.positions.findByPk(id, { transaction })) ?? undefined);
+  }
+
+  private async replace(
+    {
+      line,
+      walk,
+      at,
+      gone,
+      items,
+      kept,
+      undoes,
+    }: {
+      line: Line;
+      walk: Walk;
+      at: number;
+      gone: readonly WalkItem[];
+      items: WalkItem[];
+      kept: readonly PositionKept[];
+      undoes?: string;
+    },
+    transaction: Transaction,
+  ): Promise<Change> {
+    await this.bringBack(line, kept, transaction);
+    const next = [...walk.items.slice(0, at), ...items, ...walk.items.slice(at + gone.length)];
+    refuseOddWalk(next);
+    const staying = new Set(walkedPositions(items));
+    const leaving = walkedPositions(gone).filter((id) => !staying.has(id));
+    const letGo = await this.letGo(leaving, transaction);
+    await walk.update({ items: next, version: walk.version + 1 }, { transaction });
+    await this.place(line.id, walkedPositions(next), transaction);
+    const made = await this.kept(
+      [...staying].filter((id) => !gone.some(({ positionId }) => positionId === id)),
+      transaction,
+    );
+    const stretch = (of: readonly WalkItem[], positions: PositionKept[]): Stretch => ({
+      lineId: line.id,
+      at,
+      items: [...of],
+      positions,
+    });
+    return this.log.record(
+      {
+        kind: 'walk',
+        jobId: line.jobId,
+        positionId: null,
+        what: line.name,
+        before: stretch(gone, letGo),
+        after: stretch(items, made),
+        ...(undoes !== undefined && { undoes }),
+      },
+      transaction,
+    );
+  }
+
+  private async bringBack(
+    line: Line,
+    kept: readonly PositionKept[],
+    transaction: Transaction,
+  ): Promise<void> {
+    for (const [place, { pick, ...position }] of kept.entries()) {
+      const taken = await this.positions.count({
+        where: { jobId: line.jobId, tag: position.tag },
+        transaction,
+      });
+      if (taken > 0)
+        throw new Refusal(409, {
+          code: 'conflict',
+          message: `${position.tag} is the tag of another valve by now, so it can not come back.`,
+        });
+      await this.positions.create(
+        { ...position, jobId: line.jobId, lineId: line.id, placeOnLine: UNPLACED + place },
+        { transaction },
+      );
+      if (pick) await this.picks.create({ positionId: position.id, ...pick }, { transaction });
+    }
+  }
+
+  /** Removes positions that nothing was written at; a log outlives the hand that would strike it. */
+  private async letGo(ids: readonly string[], transaction: Transaction): Promise<PositionKept[]> {
+    if (ids.length === 0) return [];
+    // Held before they are looked at: nobody can write an entry at them meanwhile.
+    await this.positions.findAll({ where: { id: ids }, transaction, lock: transaction.LOCK.UPDATE });
+    const written =
+      (await this.entries.findOne({ where: { positionId: [...ids] }, transaction })) ??
+      (await this.photos.findOne({
+        where: { positionId: [...ids] },
+        attributes: ['positionId'],
+        transaction,
+      }));
+    if (written) {
+      const { tag } = await this.positions.findByPk(written.positionId, { transaction, rejectOnEmpty: true });
+      throw new Refusal(409, {
+        code: 'conflict',
+        message: `${tag} has a log, so it stays on the line. Write that nothing is there any more instead.`,
+      });
+    }
+    const kept = await this.kept(ids, transaction);
+    await this.positions.destroy({ where: { id: ids }, transaction });
+    return kept;
+  }
+
+  private async kept(ids: readonly string[], transaction: Transaction): Promise<PositionKept[]> {
+    const rows = await this.positions.findAll({ where: { id: ids }, include: [Pick], transaction });
+    return rows.map(({ id, tag, remarks, duty, pick }) => ({
+      id,
+      tag,
+      remarks,
+      duty,
+      pick: pick && { modelId: pick.modelId, reason: pick.reason, verdict: pick.verdict },
+    }));
+  }
+
+  /** Numbers the positions as the water goes. */
+  private async place(lineId: string, ids: readonly string[], transaction: Transaction): Promise<void> {
+    if (ids.length === 0) return;
+    await this.sequelize.query(
+      `UPDATE positions p SET place_on_line = o.place - 1
+       FROM unnest(ARRAY[:ids]::uuid[]) WITH ORDINALITY AS o(id, place)
+       WHERE p.id = o.id AND p.line_id = :lineId AND p.company_id = :companyId AND p.place_on_line <> o.place - 1`,
+      {
+        type: QueryTypes.UPDATE,
+        replacements: { ids: [...ids], lineId, companyId: currentCompanyId() },
+        transaction,
+      },
+    );
+  }
+}
+
+/** Far behind any place: taken until the line is numbered anew. */
+const UNPLACED = 1_000_000;

@@ -1,0 +1,127 @@
+import {
+  type CatalogueModel,
+  type Field,
+  type RecordOf,
+  LONGEST_WALK,
+  MEDIA,
+  catalogueModelInput,
+  choice,
+  flag,
+  foundInput,
+  list,
+  number,
+  optional,
+  positionDutyInput,
+  record,
+  text,
+  walkItemFields,
+} from '@grevik/core';
+import { ENTRY_KINDS } from './entry.js';
+import { PHOTO_TYPES } from './photo.js';
+
+export const ARCHIVE_FORMAT = 'grevik-job';
+
+/** A moment as ISO 8601 in UTC, to the millisecond. */
+const moment: Field<string> = {
+  takes: 'a moment like 2026-11-25T12:00:00.000Z',
+  schema: { type: 'string', format: 'date-time' },
+  read(value, path) {
+    const read = typeof value === 'string' ? new Date(value) : undefined;
+    if (!read || Number.isNaN(read.getTime()) || read.toISOString() !== value)
+      return text(24).read(null, path);
+    return value as string;
+  },
+};
+const words = (most: number): Field<string> => {
+  const full = text(most);
+  return {
+    takes: `a text of at most ${most} characters`,
+    schema: { type: 'string', maxLength: most },
+    read: (value, path) => (value === '' ? '' : full.read(value, path)),
+  };
+};
+
+const entryFields = {
+  kind: choice(ENTRY_KINDS),
+  text: words(2000),
+  turns: optional(number({ min: 0, max: 2000 })),
+  found: optional(foundInput),
+  happenedAt: moment,
+  by: text(80),
+};
+const photoFields = {
+  type: choice(PHOTO_TYPES),
+  takenAt: moment,
+  by: text(80),
+  base64: text(12_000_000),
+};
+const pickFields = {
+  maker: text(80),
+  model: text(80),
+  reason: text(2000),
+  verdict: choice(['fits', 'care'] as const),
+  pickedAt: moment,
+  by: optional(text(80)),
+};
+const positionFields = {
+  tag: text(20),
+  remarks: words(500),
+  duty: positionDutyInput,
+  longitude: optional(number({ unit: 'degrees', min: -180, max: 180 })),
+  latitude: optional(number({ unit: 'degrees', min: -90, max: 90 })),
+  pick: optional(record(pickFields)),
+  entries: list(record(entryFields), { most: 20_000 }),
+  photos: list(record(photoFields), { most: 200 }),
+};
+/** As it stands on the line, with the tag in place of the position's id. */
+const { positionId: _positionId, ...ownItemFields } = walkItemFields;
+const itemFields = { ...ownItemFields, tag: optional(text(20)) };
+const lineFields = {
+  name: text(60),
+  medium: choice(MEDIA),
+  walked: flag('whether somebody walked it; else its positions stand in a row'),
+  walk: list(record(itemFields), { most: LONGEST_WALK }),
+  positions: list(record(positionFields), { most: 10_000 }),
+};
+
+/** A job whole, without an id of the company it came from: what makes it again elsewhere. */
+export const jobArchiveInput = record({
+  format: choice([ARCHIVE_FORMAT]),
+  version: number({ integer: true, min: 1, max: 1 }),
+  job: text(120),
+  /** The models that are picked in it. */
+  models: list(catalogueModelInput, { most: 2_000 }),
+  lines: list(record(lineFields), { most: 500 }),
+});
+export type JobArchive = RecordOf<{
+  format: Field<typeof ARCHIVE_FORMAT>;
+  version: Field<number>;
+  job: Field<string>;
+  models: Field<CatalogueModel[]>;
+  lines: Field<ArchivedLine[]>;
+}>;
+export type ArchivedLine = RecordOf<typeof lineFields>;
+export type ArchivedPosition = RecordOf<typeof positionFields>;
+export type ArchivedItem = RecordOf<typeof itemFields>;
+
+export interface ArchiveTaken {
+  jobId: string;
+  name: string;
+  positions: number;
+}
+
+/** Positions with coordinates, as RFC 7946 has it. */
+export interface PositionsGeoJson {
+  type: 'FeatureCollection';
+  features: {
+    type: 'Feature';
+    geometry: { type: 'Point'; coordinates: readonly [longitude: number, latitude: number] };
+    properties: { tag: string; line: string; remarks: string; function: string; dn: number };
+  }[];
+}
+
+export interface GeoJsonTaken {
+  placed: number;
+  /** What could not be taken, feature by feature: nothing is taken by halves. */
+  problems: { feature: number; message: string }[];
+}

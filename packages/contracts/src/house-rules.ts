@@ -1,0 +1,8 @@
+import { type HouseSides, houseRulesInput } from '@grevik/core';
+import { Described } from './described.js';
+
+/** The sides a company takes; what is left out takes the standard side. */
+export class HouseRulesRequest {
+  @Described(houseRulesInput)
+  houseRules!: Partial<HouseSides>;
+}
