@@ -26,6 +26,7 @@ const ENDPOINTS: Readonly<Record<string, readonly Role[] | 'anyone' | 'signed-in
   'PUT /api/session/password': 'signed-in',
   'GET /api/access': ALL,
   'GET /api/company': ALL,
+  'PUT /api/company/house-rules': DECIDE,
   'GET /api/people': ALL,
   'PUT /api/people/:id/role': ['owner'],
   'DELETE /api/people/:id': ['owner'],
@@ -39,9 +40,19 @@ const ENDPOINTS: Readonly<Record<string, readonly Role[] | 'anyone' | 'signed-in
   'POST /api/jobs': DECIDE,
   'POST /api/jobs/:id/walk-list/preview': DECIDE,
   'POST /api/jobs/:id/walk-list': DECIDE,
+  'PUT /api/lines/:id/walk': [...DECIDE, 'technician'],
+  'GET /api/jobs/:id/walk': ALL,
+  'GET /api/archive/schema.json': 'anyone',
+  'GET /api/archive/jobs/:id': ALL,
+  'POST /api/archive/jobs': DECIDE,
+  'GET /api/archive/jobs/:id/positions.geojson': ALL,
+  'PUT /api/archive/jobs/:id/positions.geojson': [...DECIDE, 'technician'],
   'GET /api/lines/:id': ALL,
   'GET /api/lines/:id/schedule.csv': ALL,
   'PUT /api/positions/:id/duty': [...DECIDE, 'technician'],
+  'PUT /api/positions/:id/name': [...DECIDE, 'technician'],
+  'PUT /api/positions/:id/photos/:photoId': ALL,
+  'GET /api/positions/:id/photos/:photoId': ALL,
   'PUT /api/positions/:id/pick': DECIDE,
   'DELETE /api/positions/:id/pick': DECIDE,
   'GET /api/positions/:id/history': ALL,
@@ -90,7 +101,7 @@ describe('who may do what', () => {
   /** Sends nothing useful: what is let through is refused for its body or its id, never changed. */
   const send = (agent: Agent | ReturnType<typeof request>, endpoint: string, id: string): request.Test => {
     const [method, path] = endpoint.split(' ') as [(typeof METHODS)[number], string];
-    const to = path.replace(':id', id).replace(':name', 'select');
+    const to = path.replace(':id', id).replace(':name', 'select').replace(':photoId', NOBODY);
     const test_ = agent[method.toLowerCase() as 'get'](to) as unknown as request.Test;
     return method === 'GET' ? test_ : test_.send({ nonsense: true });
   };
@@ -143,7 +154,9 @@ describe('who may do what', () => {
       const kind = /\/(job|line|position)s\/:id/.exec(endpoint)![1] as keyof typeof ids;
       const body = BODIES[endpoint];
       const [method, path] = endpoint.split(' ') as [string, string];
-      const sent = stranger[method.toLowerCase() as 'get'](path.replace(':id', ids[kind]));
+      const sent = stranger[method.toLowerCase() as 'get'](
+        path.replace(':id', ids[kind]).replace(':photoId', NOBODY),
+      );
       await (body ? sent.send(body) : sent).expect(404);
     },
   );
@@ -191,6 +204,11 @@ describe('who may do what', () => {
   });
 });
 
+/** The smallest PNG there is. */
+const PNG = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==',
+  'base64',
+);
 const DUTY = { function: 'isolate', dn: 20, pressurePa: 5e5, temperatureC: 10 };
 
 /** A good body for each endpoint that would change something, were it one’s own. */
@@ -203,6 +221,10 @@ const BODIES: Readonly<Record<string, object>> = {
     rows: [2],
   },
   'PUT /api/positions/:id/duty': { version: 0, duty: DUTY },
+  'PUT /api/lines/:id/walk': { version: 0, at: 1, remove: 0, insert: [] },
+  'PUT /api/archive/jobs/:id/positions.geojson': { type: 'FeatureCollection', features: [] },
+  'PUT /api/positions/:id/photos/:photoId': PNG,
+  'PUT /api/positions/:id/name': { version: 0, tag: 'CW-999', remarks: '' },
   'PUT /api/positions/:id/pick': { version: 0, modelId: NOBODY, reason: 'x' },
   'DELETE /api/positions/:id/pick': { version: 0 },
   'POST /api/positions/:id/entries': {

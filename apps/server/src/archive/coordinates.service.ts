@@ -52,7 +52,7 @@ export class CoordinatesService {
     if (!(await this.jobs.findByPk(jobId, { attributes: ['id'] }))) throw notHere();
     const features = featuresOf(given);
     const known = new Map(
-      (await this.positions.findAll({ where: { jobId }, attributes: ['id', 'tag'] })).map(
+      (await this.positions.findAll({ where: { jobId }, attributes: ['id', 'companyId', 'tag'] })).map(
         (position) => [position.tag.toLowerCase(), position] as const,
       ),
     );

@@ -13,20 +13,8 @@ export const DEMO_WALKS: readonly DemoWalk[] = [
     line: 'Domestic cold',
     text: `
 street main: Meter pit
-2 copper 30 ft
-tee: Pump station feed
-  2 copper 180 ft
-  CW-112 ball 2
-  pump: Pump station wash-down
 1-1/2 copper 41 ft
 CW-101 ball 1-1/2
-tee: Garden and quay
-  1/2 copper 30 ft
-  CW-106 needle 1/2
-  fountain: Quay fountain
-  1 copper 54 ft
-  CW-108 ball 1
-  hose bibb x3: Wash bay
 1-1/2 copper 21 ft up 9 ft
 CW-102 ball 1-1/2
 tee: Café branch
@@ -34,30 +22,48 @@ tee: Café branch
   CW-103 gate 3/4
   kitchen sink x2: Bakery café
   dishwasher: Bakery café
-  tee: Back bar
-    1/2 copper 8 ft
-    CW-111 gate 1/2
-    ice maker: Back bar
 1-1/4 copper 30 ft
 tee: Staff rooms
   CW-104 gate 3/4
   3/4 copper 24 ft
   basin x6: Staff rooms
   toilet x4: Staff rooms
-CW-105 ball 1
-tee: Ticket hall
-  3/4 copper 36 ft
-  CW-110 globe 3/4
-  1/2 copper 9 ft
-  CW-113 quarter-turn stop 1/2
-  basin x4: Ticket hall washroom
+tee: Booster
+  1 copper 12 ft
+  CW-105 ball 1
+  pump: Booster
+tee: Quay
+  1/2 copper 30 ft
+  CW-106 needle 1/2
+  fountain: Quay fountain
 1-1/4 copper 58 ft
-CW-107 ball 1-1/4
-shower x8: Bathhouse
-toilet x6: Bathhouse
-1 copper 20 ft
-CW-109 ball 1
-water heater: Plant room
+tee: Bathhouse
+  CW-107 ball 1-1/4
+  1-1/4 copper 26 ft
+  shower x8: Bathhouse
+  toilet x6: Bathhouse
+tee: Wash bay
+  1 copper 54 ft
+  CW-108 ball 1
+  hose bibb x3: Wash bay
+tee: Heater
+  1 copper 20 ft
+  CW-109 ball 1
+  water heater: Plant room
+3/4 copper 36 ft
+CW-110 globe 3/4
+basin x4: Ticket hall
+tee: Back bar
+  1/2 copper 8 ft
+  CW-111 gate 1/2
+  ice maker: Back bar
+tee: Pump station
+  2 copper 60 ft
+  CW-112 ball 2
+  pump: Wash-down machine
+1/2 copper 9 ft
+CW-113 quarter-turn stop 1/2
+basin: Ticket hall washroom
 CW-114 needle 1/4
 fixture: Sampling sink`,
   },
@@ -67,17 +73,18 @@ fixture: Sampling sink`,
 source: Water heater
 1 copper 20 ft
 HW-101 ball 1
+tee: Bathhouse
+  1-1/4 copper 110 ft
+  HW-102 ball 1-1/4
+  shower x8: Bathhouse
 tee: Café
   3/4 copper 55 ft
   HW-103 ball 3/4
   dishwasher: Bakery café
-tee: Return
-  3/4 copper 140 ft
-  HW-104 globe 3/4
-1-1/4 copper 110 ft
-HW-102 ball 1-1/4
-shower x8: Bathhouse
-basin x6: Staff rooms`,
+basin x6: Staff rooms
+3/4 copper 140 ft
+HW-104 globe 3/4
+fixture: Return to the heater`,
   },
   {
     line: 'Gas',
@@ -117,7 +124,7 @@ export const DEMO_WALKED_LINES: readonly (DemoWalk & {
   material: PipeMaterial;
 })[] = [
   {
-    line: 'Sprinkler',
+    line: 'Fire sprinkler',
     medium: 'fire-water',
     duty: { pressurePa: 1_034_214, temperatureC: 5 },
     material: 'steel',
@@ -165,7 +172,7 @@ hose reel: South quay
 WD-106 ball 1/4: Line drain`,
   },
   {
-    line: 'Hall steam',
+    line: 'Customs hall steam',
     medium: 'steam-vapour',
     duty: { pressurePa: 3_400, temperatureC: 101 },
     material: 'steel',
@@ -228,7 +235,7 @@ HT-107 ball 1/2: Fill
 HT-108 relief 3/4: Boiler relief`,
   },
   {
-    line: 'Lift station',
+    line: 'Lift station main',
     medium: 'raw-sewage',
     duty: { pressurePa: 210_000, temperatureC: 12 },
     material: 'ductile-iron',

@@ -83,6 +83,35 @@ describe('no request, however made, breaks the server', () => {
         good: { text: 'tag,line\nA,B', rows: [2] },
       },
       duty: { send: raw('put', `/api/positions/${id}/duty`), good: { version: 0, duty: { ...duty } } },
+      name: {
+        send: raw('put', `/api/positions/${id}/name`),
+        good: { version: 0, tag: 'CW-999', remarks: 'r' },
+      },
+      walk: {
+        send: raw('put', `/api/lines/${line.id}/walk`),
+        good: {
+          version: 0,
+          at: 1,
+          remove: 1,
+          insert: [{ id: randomUUID(), kind: 'run', depth: 0, lengthM: 3 }],
+        },
+      },
+      'house-rules': {
+        send: raw('put', '/api/company/house-rules'),
+        good: { houseRules: { stops: 'multi-turn' } },
+      },
+      archive: {
+        send: raw('post', '/api/archive/jobs'),
+        good: { format: 'grevik-job', version: 1, job: 'J', models: [], lines: [] },
+      },
+      places: {
+        send: raw('put', `/api/archive/jobs/${job.id}/positions.geojson`),
+        good: {
+          type: 'FeatureCollection',
+          features: [{ geometry: { type: 'Point', coordinates: [9, 54] }, properties: { tag: 'CW-101' } }],
+        },
+      },
+      photo: { send: raw('put', `/api/positions/${id}/photos/${randomUUID()}`), good: { content: 'x' } },
       pick: {
         send: raw('put', `/api/positions/${id}/pick`),
         good: { version: 0, modelId: randomUUID(), reason: 'r' },
@@ -90,7 +119,14 @@ describe('no request, however made, breaks the server', () => {
       unpick: { send: raw('delete', `/api/positions/${id}/pick`), good: { version: 0 } },
       entry: {
         send: raw('post', `/api/positions/${id}/entries`),
-        good: { id: randomUUID(), kind: 'note', text: 't', turns: 1, happenedAt: '2026-01-01T00:00:00Z' },
+        good: {
+          id: randomUUID(),
+          kind: 'note',
+          text: 't',
+          turns: 1,
+          found: { turning: 'stiff' },
+          happenedAt: '2026-01-01T00:00:00Z',
+        },
       },
       undo: { send: raw('post', `/api/changes/${randomUUID()}/undo`), good: {} },
       select: {
@@ -105,6 +141,11 @@ describe('no request, however made, breaks the server', () => {
         send: raw('post', '/api/calc/valve-loss'),
         good: { diameterM: 0.02, kv: 3, flowM3s: 1e-4 },
       },
+      isolate: {
+        send: raw('post', '/api/calc/isolate'),
+        good: { network: { nodes: [{ id: 'a', kind: 'source' }], links: [] }, fault: { node: 'a' } },
+      },
+      'read-tag': { send: raw('post', '/api/calc/read-tag'), good: { text: '3 300 WCB', dn: 80 } },
       'pressure-rating': { send: raw('post', '/api/calc/pressure-rating'), good: { temperatureC: 20 } },
     };
   });
@@ -131,6 +172,14 @@ describe('no request, however made, breaks the server', () => {
     'preview',
     'take',
     'duty',
+    'name',
+    'walk',
+    'house-rules',
+    'archive',
+    'places',
+    'photo',
+    'isolate',
+    'read-tag',
     'pick',
     'unpick',
     'entry',

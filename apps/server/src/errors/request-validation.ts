@@ -24,6 +24,8 @@ function refusal(error: ValidationError | undefined): InvalidInput {
   if (rule === 'whitelistValidation')
     return new InvalidInput(error.property, `${error.property} is not a field here.`);
   const given =
-    error.value === undefined ? 'it is missing' : `it is ${JSON.stringify(error.value).slice(0, 60)}`;
+    error.value === undefined
+      ? 'it is missing'
+      : `it is ${JSON.stringify(error.value)?.slice(0, 60) ?? 'nothing that JSON has'}`;
   return new InvalidInput(error.property, `${message}: ${given}.`);
 }
