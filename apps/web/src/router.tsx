@@ -19,6 +19,7 @@ export const router = createBrowserRouter([
     errorElement: <Broken />,
     HydrateFallback: () => null,
     children: [
+      screen('/water', async () => (await import('./water/WaterPage')).WaterPage),
       screen('/join', async () => (await import('./people/JoinPage')).JoinPage),
       {
         element: <SignedIn />,
@@ -28,6 +29,10 @@ export const router = createBrowserRouter([
             children: [
               screen('/', async () => (await import('./jobs/JobsPage')).JobsPage),
               screen('/people', async () => (await import('./people/PeoplePage')).PeoplePage),
+              screen(
+                '/house-rules',
+                async () => (await import('./house-rules/HouseRulesPage')).HouseRulesPage,
+              ),
               screen('/account', async () => (await import('./people/AccountPage')).AccountPage),
               { path: '/jobs/:jobId', element: <FirstLine /> },
               screen('/jobs/:jobId/walk', async () => (await import('./walk/WalkListPage')).WalkListPage),
@@ -35,6 +40,7 @@ export const router = createBrowserRouter([
                 path: '/jobs/:jobId/lines/:lineId',
                 element: <LineFrame />,
                 children: [
+                  screen('walk/:tag?', async () => (await import('./walk/WalkPage')).WalkPage),
                   screen('line-up/:tag?', async () => (await import('./line-up/LineUpPage')).LineUpPage),
                   screen('log/:tag?', async () => (await import('./log/LogPage')).LogPage),
                   screen(

@@ -1,5 +1,12 @@
-import { type Condition, type Medium, type PositionDuty, type UnitSystem, UNIT_SYSTEMS } from '@grevik/core';
-import { IsIn, IsOptional } from 'class-validator';
+import {
+  MEDIA,
+  type Condition,
+  type Medium,
+  type PositionDuty,
+  type UnitSystem,
+  UNIT_SYSTEMS,
+} from '@grevik/core';
+import { IsIn, IsOptional, IsString, Length, Matches } from 'class-validator';
 import type { WalkView } from './walk.js';
 
 export interface PickView {
@@ -38,6 +45,16 @@ export interface LineView {
   /** In the order the water goes. */
   positions: PositionView[];
   walk: WalkView;
+}
+
+export class AddLineRequest {
+  @IsString()
+  @Length(1, 60)
+  @Matches(/\S/, { message: 'name must have a letter in it' })
+  name!: string;
+
+  @IsIn(MEDIA)
+  medium!: Medium;
 }
 
 export class ScheduleQuery {

@@ -87,6 +87,7 @@ describe('no request, however made, breaks the server', () => {
         send: raw('put', `/api/positions/${id}/name`),
         good: { version: 0, tag: 'CW-999', remarks: 'r' },
       },
+      line: { send: raw('post', `/api/jobs/${job.id}/lines`), good: { name: 'L', medium: 'potable-cold' } },
       walk: {
         send: raw('put', `/api/lines/${line.id}/walk`),
         good: {
@@ -173,6 +174,7 @@ describe('no request, however made, breaks the server', () => {
     'take',
     'duty',
     'name',
+    'line',
     'walk',
     'house-rules',
     'archive',

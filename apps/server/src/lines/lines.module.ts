@@ -1,6 +1,7 @@
 import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { CatalogueModule } from '../catalogue/catalogue.module.js';
+import { Job } from '../jobs/job.model.js';
 import { JobsModule } from '../jobs/jobs.module.js';
 import { Pick } from '../positions/pick.model.js';
 import { Position } from '../positions/position.model.js';
@@ -11,7 +12,12 @@ import { LinesController } from './lines.controller.js';
 import { LinesService } from './lines.service.js';
 
 @Module({
-  imports: [SequelizeModule.forFeature([Line, Position, Pick]), CatalogueModule, WalksModule, JobsModule],
+  imports: [
+    SequelizeModule.forFeature([Line, Position, Pick, Job]),
+    CatalogueModule,
+    WalksModule,
+    JobsModule,
+  ],
   controllers: [LinesController, WalksController],
   providers: [LinesService],
   exports: [LinesService],

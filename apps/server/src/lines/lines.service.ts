@@ -1,7 +1,10 @@
 import type { LineView } from '@grevik/contracts';
-import { Injectable, NotFoundException } from '@nestjs/common';
+import type { Medium } from '@grevik/core';
+import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
+import { UniqueConstraintError } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { Job } from '../jobs/job.model.js';
 import { readPositions } from '../positions/read-positions.js';
 import { WalksService } from '../walks/walks.service.js';
 import { Line } from './line.model.js';
@@ -11,8 +14,34 @@ export class LinesService {
   constructor(
     @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(Line) private readonly lines: typeof Line,
+    @InjectModel(Job) private readonly jobs: typeof Job,
     private readonly walks: WalksService,
   ) {}
+
+  /** Begins a line of a job, behind those there are. */
+  async add(jobId: string, name: string, medium: Medium): Promise<LineView> {
+    try {
+      const line = await this.sequelize.transaction(async (transaction) => {
+        const job = await this.jobs.findByPk(jobId, { transaction, lock: transaction.LOCK.UPDATE });
+        if (!job) throw new NotFoundException('That job is not here. Open the list of jobs.');
+        const last = await this.lines.max<number | null, Line>('placeInJob', {
+          where: { jobId },
+          transaction,
+        });
+        return this.lines.create(
+          { jobId, name: name.trim(), medium, placeInJob: (last ?? -1) + 1 },
+          { transaction },
+        );
+      });
+      return await this.get(line.id);
+    } catch (error) {
+      if (error instanceof UniqueConstraintError)
+        throw new ConflictException(
+          `There is a line called “${name.trim()}” already. Give this one another name.`,
+        );
+      throw error;
+    }
+  }
 
   async get(id: string): Promise<LineView> {
     const [line, positions] = await Promise.all([

@@ -173,7 +173,7 @@ describe('an entry from the field', () => {
     apprentice = await test.demo('apprentice');
     const [job] = (await apprentice.get('/api/jobs')).body as [JobView];
     const { positions } = (await apprentice.get(`/api/lines/${job.lines[0]!.id}`)).body as LineView;
-    positionId = positions.find(({ tag }) => tag === 'CW-103')!.id;
+    positionId = positions.find(({ tag }) => tag === 'CW-106')!.id;
   });
   afterAll(() => test.close());
 

@@ -1,5 +1,11 @@
-import { EditWalkRequest, type JobWalkView, type WalkEdited } from '@grevik/contracts';
-import { Body, Controller, Get, Param, Put } from '@nestjs/common';
+import {
+  AddLineRequest,
+  EditWalkRequest,
+  type JobWalkView,
+  type LineView,
+  type WalkEdited,
+} from '@grevik/contracts';
+import { Body, Controller, Get, Param, Post, Put } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import { May } from '../access/may.js';
 import { IdPipe } from '../errors/id.pipe.js';
@@ -20,6 +26,13 @@ export class WalksController {
   @Put('lines/:id/walk')
   edit(@Param('id', IdPipe) id: string, @Body() request: EditWalkRequest): Promise<WalkEdited> {
     return this.walks.edit(id, request);
+  }
+
+  @ApiOperation({ summary: 'Begins a line, to be walked from its source.' })
+  @May('walk')
+  @Post('jobs/:id/lines')
+  addLine(@Param('id', IdPipe) jobId: string, @Body() { name, medium }: AddLineRequest): Promise<LineView> {
+    return this.lines.add(jobId, name, medium);
   }
 
   @ApiOperation({

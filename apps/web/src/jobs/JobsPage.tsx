@@ -8,6 +8,8 @@ import { useCompanyQuery, useCreateJobMutation, useJobsQuery } from '../store/ap
 import { useMay } from '../store/people-api';
 import { useWords } from '../words';
 import { failureText } from '../store/failure';
+import { BringArchive, JobFiles } from './JobFiles';
+import { NewLine } from './NewLine';
 import styles from './JobsPage.module.css';
 
 /** The company's jobs, each with its lines and how far they are decided. */
@@ -26,11 +28,13 @@ export function JobsPage() {
         <JobEntry key={job.id} job={job} />
       ))}
       {mayStart && <NewJob />}
+      {mayStart && <BringArchive />}
     </div>
   );
 }
 
 function JobEntry({ job }: { job: JobView }) {
+  const mayWalk = useMay('walk');
   const words = useWords();
   return (
     <section className={styles.job}>
@@ -50,6 +54,8 @@ function JobEntry({ job }: { job: JobView }) {
           </li>
         ))}
       </ul>
+      {mayWalk && <NewLine jobId={job.id} />}
+      <JobFiles job={job} />
     </section>
   );
 }

@@ -11,6 +11,7 @@ import { useMemo } from 'react';
 import { useAppSelector } from '../store/store';
 import { words } from '../words';
 
+const US_GALLON_M3 = 0.003785411784;
 const QUANTITY_OF = { Pa: 'pressure', C: 'temperature', m: 'length', 'm/s': 'velocity' } as const;
 
 export interface Figures {
@@ -19,6 +20,8 @@ export interface Figures {
   size(dn: number): string;
   /** A pressure lost: psi in US customary however small, since losses are compared with one another. */
   loss(valuePa: number): string;
+  /** Water to drain: gallons or litres. */
+  volume(valueM3: number): string;
   /** Capacity: Kv in metric, Cv in US customary. */
   capacity(kv: number): string;
   /** What a rule measured, against its limit. */
@@ -38,6 +41,8 @@ export function useFigures(): Figures {
         const { figure, symbol } = inUnits(valuePa, 'pressure', system, 'psi');
         return `${Number(figure.toPrecision(2))} ${symbol}`;
       },
+      volume: (valueM3) =>
+        system === 'us' ? `${three(valueM3 / US_GALLON_M3)} gal` : `${three(valueM3 * 1000)} L`,
       size: (dn) => formatNominalSize(dn, system),
       capacity: (kv) => (system === 'us' ? `Cv ${three(kv * CV_PER_KV)}` : `Kv ${three(kv)} m³/h`),
       measured: ({ value, limit, unit }) => {

@@ -8,7 +8,7 @@ import { useWords } from '../words';
 import styles from './LogPage.module.css';
 
 /** Writes one fact. Its id is made here, and stays until it is stored: sending it twice stores it once. */
-export function EntryForm({ position }: { position: PositionView }) {
+export function EntryForm({ position, lineId }: { position: PositionView; lineId: string }) {
   const [id, setId] = useState(() => crypto.randomUUID());
   const [kind, setKind] = useState<EntryKind>('note');
   const [text, setText] = useState('');
@@ -29,7 +29,7 @@ export function EntryForm({ position }: { position: PositionView }) {
       happenedAt: new Date().toISOString(),
       ...(kind === 'turned' && turns.trim() !== '' && { turns: turned }),
     };
-    const { data } = await add({ positionId: position.id, entry });
+    const { data } = await add({ positionId: position.id, lineId, entry });
     if (!data) return;
     enqueueSnackbar(words('log.added', { tag: position.tag }));
     setId(crypto.randomUUID());
@@ -47,7 +47,7 @@ export function EntryForm({ position }: { position: PositionView }) {
         value={kind}
         onChange={({ target }) => setKind(target.value as EntryKind)}
       >
-        {ENTRY_KINDS.map((of) => (
+        {ENTRY_KINDS.filter((of) => of !== 'found').map((of) => (
           <MenuItem key={of} value={of}>
             {words(`entryKinds.${of}`)}
           </MenuItem>

@@ -1,5 +1,6 @@
 import type { EntryView, HistoryView, ModelView, PositionChangeView } from '@grevik/contracts';
 import { modelWords } from '@grevik/core';
+import { foundWords } from './found-words';
 import { factName, factWords, factsApart } from '../duty/field-words';
 import { useFigures } from '../kit/useFigures';
 import { dateWords, whenWords } from '../kit/when';
@@ -33,12 +34,13 @@ export function Happened({ history: { changes, entries }, models }: HappenedProp
   );
 }
 
-function Entry({ entry: { by, kind, text, turns } }: { entry: EntryView }) {
+function Entry({ entry: { by, kind, text, turns, found } }: { entry: EntryView }) {
   const words = useWords();
   return (
     <div>
       <b>{words(`entryKinds.${kind}`)}</b>
       {turns !== null && `, ${words('log.turnsFigure', { turns })}`}
+      {found && <p>{foundWords(found, words)}</p>}
       {text !== '' && <p className={styles.words}>{text}</p>}
       <span>{by}</span>
     </div>
@@ -59,6 +61,20 @@ function Change({ change, models }: { change: PositionChangeView; models: readon
         {tookBack}
         {what}
         {change.after && <p className={styles.words}>{change.after.reason}</p>}
+        <span>{change.by}</span>
+      </div>
+    );
+  }
+  if (change.kind === 'name') {
+    const said = ({ tag, remarks }: typeof change.after): string => [tag, remarks].filter(Boolean).join(', ');
+    return (
+      <div>
+        {tookBack}
+        {words('log.fromTo', {
+          field: words('log.named'),
+          before: said(change.before),
+          after: said(change.after),
+        })}
         <span>{change.by}</span>
       </div>
     );

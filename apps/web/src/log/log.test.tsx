@@ -10,7 +10,15 @@ import { Happened } from './Happened';
 
 const HISTORY: HistoryView<PositionChangeView> = {
   entries: [
-    { id: 'e1', kind: 'turned', text: 'Stiff.', turns: 11.5, happenedAt: '2026-03-02T10:00:00Z', by: 'Joss' },
+    {
+      id: 'e1',
+      found: null,
+      kind: 'turned',
+      text: 'Stiff.',
+      turns: 11.5,
+      happenedAt: '2026-03-02T10:00:00Z',
+      by: 'Joss',
+    },
   ],
   changes: [
     {
@@ -60,7 +68,7 @@ describe('writing an entry', () => {
       if (down) throw new TypeError('no network');
       return { status: 201, body: { ...(body as EntryRequest), by: 'Ada' } };
     });
-    show(<EntryForm position={POSITION} />);
+    show(<EntryForm position={POSITION} lineId="line" />);
     expect(screen.getByRole('button', { name: 'Write it down' })).toBeDisabled();
     await userEvent.type(screen.getByLabelText('In your words'), 'Drips at the nut.');
     await userEvent.click(screen.getByRole('button', { name: 'Write it down' }));
@@ -77,7 +85,7 @@ describe('writing an entry', () => {
 
   it('asks for turns where it was turned, and takes only a number', async () => {
     const asked = serve(({ body }) => ({ status: 201, body: { ...(body as EntryRequest), by: 'Ada' } }));
-    show(<EntryForm position={POSITION} />);
+    show(<EntryForm position={POSITION} lineId="line" />);
     await userEvent.click(screen.getByRole('combobox', { name: 'What is so' }));
     await userEvent.click(screen.getByRole('option', { name: 'Turned it' }));
     await userEvent.type(screen.getByLabelText('Turns from stop to stop'), 'many');

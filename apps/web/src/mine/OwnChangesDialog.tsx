@@ -68,7 +68,11 @@ function What({ change, close }: { change: OwnChangeView; close: () => void }) {
   if (change.lineId === null) return <b>{said}</b>;
   return (
     <Link
-      to={`/jobs/${change.jobId}/lines/${change.lineId}/line-up/${encodeURIComponent(change.what)}`}
+      to={
+        change.kind === 'walk'
+          ? `/jobs/${change.jobId}/lines/${change.lineId}/walk`
+          : `/jobs/${change.jobId}/lines/${change.lineId}/line-up/${encodeURIComponent(change.what)}`
+      }
       onClick={close}
     >
       {said}

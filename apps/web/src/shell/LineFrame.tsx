@@ -9,7 +9,6 @@ import { useCatalogueQuery, useCompanyQuery, useJobQuery, useLineQuery } from '.
 import { useWords } from '../words';
 import styles from './LineFrame.module.css';
 import { stepOf } from './steps';
-import type { LineFrameContext } from './useLineFrame';
 
 /** A line and the position walked to, under the strip that stays in place from step to step. */
 export function LineFrame() {
@@ -58,9 +57,10 @@ export function LineFrame() {
   if (failed) return <Failure error={failed.error} retry={() => void failed.refetch()} />;
   if (!line.data || !job.data || !catalogue.data || !company.data)
     return <Loading what={words('line.what')} />;
-  if (positions.length === 0)
+  const isWalk = step === 'walk';
+  if (positions.length === 0 && !isWalk)
     return <Notice title={words('line.empty', { line: line.data.name })}>{words('line.emptyBody')}</Notice>;
-  if (!current) {
+  if (!current && !(isWalk && tag === undefined)) {
     return (
       <Notice title={words('line.notOn', { tag: tag ?? '', line: line.data.name })}>
         <p>{words('line.notOnBody')}</p>
@@ -69,14 +69,15 @@ export function LineFrame() {
   }
 
   const { currency } = company.data;
-  const context: LineFrameContext = {
+  const context = {
     line: line.data,
     position: current,
+    addressOf,
     models: catalogue.data,
     sides: houseSides(company.data.houseRules),
     companyName: company.data.name,
     jobName: job.data.name,
-    money: (amount) => new Intl.NumberFormat('en', { style: 'currency', currency }).format(amount),
+    money: (amount: number) => new Intl.NumberFormat('en', { style: 'currency', currency }).format(amount),
   };
   const picked = positions.filter(({ pick }) => pick).length;
 
@@ -98,14 +99,16 @@ export function LineFrame() {
             <kbd>←</kbd> <kbd>→</kbd> {words('line.follow')} <kbd>↑</kbd> <kbd>↓</kbd> {words('line.change')}
           </span>
         </div>
-        <LineStrip
-          line={line.data}
-          current={current}
-          models={catalogue.data}
-          sides={context.sides}
-          addressOf={addressOf}
-          walk={walk}
-        />
+        {current && (
+          <LineStrip
+            line={line.data}
+            current={current}
+            models={catalogue.data}
+            sides={context.sides}
+            addressOf={addressOf}
+            walk={walk}
+          />
+        )}
       </header>
       <Outlet context={context} />
       <MergeDialog />

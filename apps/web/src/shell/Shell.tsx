@@ -13,6 +13,7 @@ import { Palette } from './Palette';
 import styles from './Shell.module.css';
 import { STEPS } from './steps';
 import { UnitsSwitch } from './UnitsSwitch';
+import { useKeepJob } from '../water/useKeepJob';
 import { useUndoLast } from '../mine/useUndoLast';
 
 /** What stays around every screen: the job, the steps of the work, the units, who is signed in. */
@@ -35,6 +36,7 @@ export function Shell() {
       [undoLast],
     ),
   );
+  useKeepJob(jobId);
   const line = lineId ?? job?.lines[0]?.id;
   return (
     <>
@@ -51,7 +53,9 @@ export function Shell() {
               {job.name}
             </Link>
             <nav className={styles.steps} aria-label={words('steps.label')}>
-              {mayBring && <NavLink to={`/jobs/${job.id}/walk`}>{words('steps.walk')}</NavLink>}
+              {mayBring && line === undefined && (
+                <NavLink to={`/jobs/${job.id}/walk`}>{words('steps.walk')}</NavLink>
+              )}
               {line !== undefined &&
                 STEPS.map((step) => (
                   <NavLink
@@ -76,6 +80,9 @@ export function Shell() {
             {words('palette.find')} <kbd>Ctrl K</kbd>
           </span>
         </Button>
+        <Link to="/water" className={styles.water}>
+          {words('water.button')}
+        </Link>
         <div className={styles.units}>
           <UnitsSwitch />
         </div>

@@ -70,6 +70,8 @@ export function usePlaces(showKeys: () => void): Place[] {
         : STEPS.map((step) => screen(words(`steps.${step}`), `/jobs/${jobId}/lines/${line}/${step}${at}`))),
       ...(jobId !== undefined && mayBring ? [screen(words('walkList.title'), `/jobs/${jobId}/walk`)] : []),
       screen(words('jobs.title'), '/'),
+      screen(words('water.title'), '/water'),
+      screen(words('houseRules.title'), '/house-rules'),
       screen(words('account.people'), '/people'),
       screen(words('account.title'), '/account'),
       ...(tag === undefined || line === undefined

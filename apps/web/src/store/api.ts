@@ -94,7 +94,7 @@ interface Started {
 }
 
 /** Puts the changed position into the open line at once; after a refusal the line is read again, since somebody else changed it. */
-async function keepInLine(
+export async function keepInLine(
   { lineId }: { lineId: string },
   { dispatch, queryFulfilled }: Started,
 ): Promise<void> {

@@ -14,13 +14,14 @@ const logApi = api.injectEndpoints({
       query: (positionId) => `positions/${positionId}/history`,
       providesTags: ['History'],
     }),
-    addEntry: build.mutation<EntryView, { positionId: string; entry: EntryRequest }>({
+    addEntry: build.mutation<EntryView, { positionId: string; lineId: string; entry: EntryRequest }>({
       query: ({ positionId, entry }) => ({
         url: `positions/${positionId}/entries`,
         method: 'POST',
         body: entry,
       }),
-      invalidatesTags: ['History'],
+      // What was found shows on the strip and the plan.
+      invalidatesTags: (_entry, _error, { lineId }) => ['History', { type: 'Line', id: lineId }],
     }),
     ownChanges: build.query<OwnChangeView[], void>({
       query: () => 'changes/mine',

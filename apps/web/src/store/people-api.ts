@@ -40,6 +40,7 @@ export const peopleApi = api.injectEndpoints({
       onQueryStarted: async (_everywhere, { dispatch, queryFulfilled }) => {
         await queryFulfilled;
         dispatch(api.util.resetApiState());
+        await (await import('../water/kept-job')).forgetJob();
       },
     }),
     changePassword: build.mutation<SessionView, ChangePasswordRequest>({

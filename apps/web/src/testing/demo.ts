@@ -1,4 +1,5 @@
 import type { LineView, ModelView, PositionView } from '@grevik/contracts';
+import { walkBeside } from '@grevik/core';
 
 export const BALL: ModelView = {
   id: 'ball',
@@ -52,6 +53,9 @@ export const POSITION: PositionView = {
   version: 4,
   changed: null,
   pick: null,
+  condition: {},
+  coordinates: null,
+  photos: [],
   duty: {
     function: 'isolate',
     dn: 20,
@@ -72,4 +76,5 @@ export const LINE: LineView = {
   name: 'Domestic cold',
   medium: 'potable-cold',
   positions: [POSITION],
+  walk: { version: 0, items: walkBeside([], ['p1']) },
 };

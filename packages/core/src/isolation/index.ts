@@ -1,3 +1,4 @@
+export * from './fed-nodes.js';
 export * from './isolate.js';
 export * from './isolation-calculations.js';
 export * from './network.js';

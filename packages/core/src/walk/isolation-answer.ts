@@ -1,11 +1,15 @@
-import { type Fault, type Isolation, type Network, isolate } from '../isolation/index.js';
+import { type Fault, type Isolation, type Network, fedNodes, isolate } from '../isolation/index.js';
 
 /** What to close for a burst on a walked line, and what it would take to close less. */
 export interface IsolationAnswer extends Isolation {
+  /** Of the valves to close, those that hold a source back: what is beyond stays fed. */
+  first: string[];
+  /** The others: their branches are dry then, and would drain back to the fault. */
+  drainBack: string[];
   /** Users that stay fed. */
   staysOn: string[];
   /** The valve whose replacement would keep most users on, and what would then be closed and dry. */
-  better?: { valveId: string; close: string[]; outOfService: string[] };
+  better?: { valveId: string; first: string[]; outOfService: string[] };
 }
 
 /**
@@ -27,11 +31,36 @@ export function isolationAnswer(network: Network, itemId: string): IsolationAnsw
   const fault: Fault = isPlace ? { node: itemId } : { link: itemId };
   const answer = isolate(network, fault);
   const dry = new Set([...answer.outOfService, ...answer.alreadyDry]);
+  const { first, drainBack } = dividedByFeed(network, answer);
   const better = bestReplacement(network, fault, answer);
   return {
     ...answer,
+    first,
+    drainBack,
     staysOn: network.nodes.flatMap(({ id, kind }) => (kind === 'user' && !dry.has(id) ? [id] : [])).sort(),
     ...(better && { better }),
+  };
+}
+
+/** Which of the valves to close have water beyond them once all are closed. */
+function dividedByFeed(
+  network: Network,
+  { close, segment }: Isolation,
+): { first: string[]; drainBack: string[] } {
+  const shut = new Set(close);
+  const cut = new Set(segment.nodes);
+  const links = network.links.map((link) =>
+    shut.has(link.id) ? { ...link, state: 'closed' as const } : link,
+  );
+  const isFed = fedNodes({ ...network, links });
+  const holdsBack = new Set(
+    network.links.flatMap(({ id, from, to }) =>
+      shut.has(id) && isFed.has(cut.has(from) ? to : from) ? [id] : [],
+    ),
+  );
+  return {
+    first: close.filter((id) => holdsBack.has(id)),
+    drainBack: close.filter((id) => !holdsBack.has(id)),
   };
 }
 
@@ -46,16 +75,17 @@ function bestReplacement(network: Network, fault: Fault, now: Isolation): Isolat
     const then = isolate({ ...network, links }, fault);
     if (!isLess(then, least)) continue;
     least = then;
-    best = { valveId, close: then.close, outOfService: then.outOfService };
+    best = {
+      valveId,
+      first: dividedByFeed({ ...network, links }, then).first,
+      outOfService: then.outOfService,
+    };
   }
   return best;
 }
 
-/** Possible at all goes first, then fewer users dry, then less to drain. */
+/** Possible at all goes first, then fewer users dry. */
 function isLess(a: Isolation, b: Isolation): boolean {
   if (a.impossible !== b.impossible) return b.impossible;
-  return (
-    a.outOfService.length < b.outOfService.length ||
-    (a.outOfService.length === b.outOfService.length && a.drainM3 < b.drainM3)
-  );
+  return a.outOfService.length < b.outOfService.length;
 }

@@ -85,7 +85,7 @@ export const FOUND_RULES: readonly FoundRule[] = [
       return {
         urgency: 'hands-off',
         text: withSides(
-          `Hands off. ${why} Do not force it: work from ${from(place)}, and plan its replacement.`,
+          `${why} Do not force it: work from ${from(place)}, and plan its replacement.`,
           'old-gates',
           sides['old-gates'],
         ),

@@ -5,6 +5,7 @@ import type { ValveType } from '../valves/index.js';
 export const VALVE_SAID: readonly (readonly [RegExp, ValveType | undefined])[] = (
   [
     ['(?:three|3)[- ]way ball', 'ball-3-way'],
+    ['curb stop', 'ball'],
     ['ball check', 'check-ball'],
     ['(?:spring|inline|in-line) check', 'check-spring-inline'],
     ['(?:dual|double)[- ]plate check|dual[- ]plate', 'check-dual-plate'],
@@ -22,7 +23,7 @@ export const VALVE_SAID: readonly (readonly [RegExp, ValveType | undefined])[] =
     ['ground key|gas cock|(?:taper )?plug cock', 'plug-taper'],
     ['eccentric plug', 'plug-eccentric'],
     ['(?:lubricated )?plug', 'plug-lubricated'],
-    ['ball|curb stop', 'ball'],
+    ['ball', 'ball'],
     ['needle', 'needle'],
     ['diaphragm', 'diaphragm'],
     ['y globe|inclined globe', 'globe-y'],

@@ -138,10 +138,12 @@ describe('the isolation answer', () => {
     const answer = isolationAnswer(network({ B: { type: 'gate-solid', turning: 'seized' } }), 'r2');
     expect(answer).toMatchObject({
       close: ['A', 'C'],
+      first: ['A'],
+      drainBack: ['C'],
       outOfService: ['cafe', 'staff'],
       staysOn: [],
       notUsed: [{ valveId: 'B', why: 'stuck-open' }],
-      better: { valveId: 'B', close: ['B'], outOfService: ['cafe'] },
+      better: { valveId: 'B', first: ['B'], outOfService: ['cafe'] },
     });
   });
 

@@ -10,6 +10,9 @@ import { shortName } from '../position-name';
 import { PositionSymbol } from './PositionSymbol';
 import styles from './LineStrip.module.css';
 
+/** Of a long line the strip keeps so many to each side of where one stands. */
+const STRETCH = 40;
+
 interface LineStripProps {
   line: LineView;
   current: PositionView;
@@ -39,6 +42,11 @@ export function LineStrip({ line, current, models, sides, addressOf, walk }: Lin
     });
   }, [current.id]);
 
+  const at = line.positions.indexOf(current);
+  const isLong = line.positions.length > 3 * STRETCH;
+  const from = isLong ? Math.max(0, at - STRETCH) : 0;
+  const to = isLong ? Math.min(line.positions.length, at + STRETCH) : line.positions.length;
+
   return (
     <nav className={styles.strip} aria-label={words('line.fromSource', { line: line.name })} {...swipe}>
       <ol className={styles.run}>
@@ -59,7 +67,8 @@ export function LineStrip({ line, current, models, sides, addressOf, walk }: Lin
             <path d="M8 18c4-8 7-6 10 0s6 8 10 0" fill="none" />
           </svg>
         </li>
-        {line.positions.map((position) => (
+        {from > 0 && <li className={styles.more}>{words('line.before', { count: from })}</li>}
+        {line.positions.slice(from, to).map((position) => (
           <li key={position.id} ref={position.id === current.id ? here : null}>
             <StripPosition
               position={position}
@@ -71,6 +80,9 @@ export function LineStrip({ line, current, models, sides, addressOf, walk }: Lin
             />
           </li>
         ))}
+        {to < line.positions.length && (
+          <li className={styles.more}>{words('line.after', { count: line.positions.length - to })}</li>
+        )}
       </ol>
     </nav>
   );
@@ -90,7 +102,9 @@ function StripPosition({ position, line, models, sides, address, isCurrent }: St
   const nowOut = picked?.verdict === 'out';
   const isPicked = picked !== undefined && !nowOut;
   const dutyKnown = duty.pipe !== undefined;
+  const wasFound = position.condition.at !== undefined;
   const spoken = [
+    words(wasFound ? 'line.walked' : 'line.notWalked'),
     words(dutyKnown ? 'line.dutyKnown' : 'line.dutyUnknown'),
     words(nowOut ? 'line.noLongerFits' : isPicked ? 'line.picked' : 'line.notPicked'),
   ];
@@ -103,6 +117,7 @@ function StripPosition({ position, line, models, sides, address, isCurrent }: St
       draggable={false}
     >
       <span className={styles.steps}>
+        <i className={wasFound ? styles.done : undefined} />
         <i className={dutyKnown ? styles.done : undefined} />
         <i className={isPicked ? styles.done : undefined} />
         {nowOut && <b className={styles.warning}>!</b>}

@@ -1,0 +1,73 @@
+import type {
+  CompanyView,
+  EditWalkRequest,
+  JobWalkView,
+  LineView,
+  NameRequest,
+  PhotoView,
+  PositionView,
+  WalkEdited,
+} from '@grevik/contracts';
+import { type HouseSides, type Medium, walkedPositions } from '@grevik/core';
+import { api, keepInLine } from './api';
+
+/** Walking: the outline of a line, names, photos, and the house rules it is judged by. */
+const walkApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    jobWalk: build.query<JobWalkView, string>({
+      query: (jobId) => `jobs/${jobId}/walk`,
+      providesTags: ['Line', 'Jobs'],
+    }),
+    addLine: build.mutation<LineView, { jobId: string; name: string; medium: Medium }>({
+      query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/lines`, method: 'POST', body }),
+      invalidatesTags: ['Jobs'],
+    }),
+    editWalk: build.mutation<WalkEdited, EditWalkRequest & { lineId: string }>({
+      query: ({ lineId, ...body }) => ({ url: `lines/${lineId}/walk`, method: 'PUT', body }),
+      invalidatesTags: ['Jobs', 'Mine'],
+      async onQueryStarted({ lineId }, { dispatch, queryFulfilled }) {
+        try {
+          const { data } = await queryFulfilled;
+          dispatch(api.util.updateQueryData('line', lineId, (line) => void take(line, data)) as never);
+        } catch {
+          dispatch(api.util.invalidateTags([{ type: 'Line', id: lineId }]) as never);
+        }
+      },
+    }),
+    name: build.mutation<PositionView, NameRequest & { id: string; lineId: string }>({
+      query: ({ id, lineId: _lineId, ...body }) => ({ url: `positions/${id}/name`, method: 'PUT', body }),
+      onQueryStarted: keepInLine,
+      invalidatesTags: ['Jobs', 'History', 'Mine'],
+    }),
+    addPhoto: build.mutation<PhotoView, { positionId: string; lineId: string; id: string; photo: Blob }>({
+      query: ({ positionId, id, photo }) => ({
+        url: `positions/${positionId}/photos/${id}`,
+        method: 'PUT',
+        body: photo,
+        headers: { 'content-type': photo.type },
+      }),
+      invalidatesTags: (_photo, _error, { lineId }) => [{ type: 'Line', id: lineId }],
+    }),
+    takeSides: build.mutation<CompanyView, Partial<HouseSides>>({
+      query: (houseRules) => ({ url: 'company/house-rules', method: 'PUT', body: { houseRules } }),
+      invalidatesTags: ['Session'],
+    }),
+  }),
+});
+
+/** Does to the line what the server did, so that a long one is not fetched anew for a word. */
+function take(line: LineView, { version, at, remove, items, positions }: WalkEdited): void {
+  line.walk.items.splice(at, remove, ...items);
+  line.walk.version = version;
+  const byId = new Map([...line.positions, ...positions].map((position) => [position.id, position]));
+  line.positions = walkedPositions(line.walk.items).flatMap((id) => byId.get(id) ?? []);
+}
+
+export const {
+  useJobWalkQuery,
+  useAddLineMutation,
+  useEditWalkMutation,
+  useNameMutation,
+  useAddPhotoMutation,
+  useTakeSidesMutation,
+} = walkApi;

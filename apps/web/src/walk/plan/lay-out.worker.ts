@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { layOut } from './lay-out';
+
+expose(layOut);
