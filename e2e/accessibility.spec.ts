@@ -1,11 +1,11 @@
 import AxeBuilder from '@axe-core/playwright';
 import { type Page, expect, test } from '@playwright/test';
-import { current, lookAround, openPosition, walkTo } from './open.js';
+import { current, lookAround, openPosition, walkTo, openWalk, openWalkList } from './open.js';
 
 /** Every screen, and how a person gets there from the list of jobs. */
 const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   jobs: async (page) => {
-    await expect(page.getByRole('link', { name: 'Tarn Quay terminal' })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Tarn Quay terminal', exact: true })).toBeVisible();
   },
   'line-up': async (page) => {
     await walkTo(page, 'CW-103');
@@ -35,13 +35,32 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await expect(page.getByRole('heading', { name: /^Valve schedule/ })).toBeVisible();
   },
   'walk list': async (page) => {
-    await walkTo(page, 'CW-101');
-    await page.getByRole('link', { name: 'Walk' }).click();
+    await openWalkList(page);
     await page.getByRole('textbox', { name: 'Walk list' }).fill('tag,line\nA,B');
+  },
+  walk: async (page) => {
+    await openWalk(page, 'Domestic cold');
+    await expect(page.getByText('What is here')).toBeVisible();
+  },
+  'walk, the plan': async (page) => {
+    await openWalk(page, 'Harbour grid');
+    const plan = page.getByRole('button', { name: 'If it bursts' });
+    if (await plan.isVisible()) await plan.click();
+    await expect(page.getByRole('heading', { name: /^(Close|No valve)/ })).toBeVisible();
+  },
+  'water!': async (page) => {
+    await openWalk(page, 'Gas');
+    await page.getByRole('link', { name: 'Water!' }).click();
+    await page.getByRole('button', { name: 'Bakery', exact: true }).click();
+    await expect(page.getByText(/Touch no switch/)).toBeVisible();
+  },
+  'house rules': async (page) => {
+    await page.goto('/house-rules');
+    await expect(page.getByRole('group', { name: 'May a ball valve throttle?' })).toBeVisible();
   },
   people: async (page) => {
     await page.goto('/people');
-    await expect(page.getByRole('table', { name: 'Who may do what' }).getByRole('row')).toHaveCount(7);
+    await expect(page.getByRole('table', { name: 'Who may do what' }).getByRole('row')).toHaveCount(9);
   },
   account: async (page) => {
     await page.goto('/account');
@@ -105,7 +124,9 @@ for (const colorScheme of ['light', 'dark'] as const) {
 
 test('strip, handle and columns are worked and understood without sight', async ({ page }) => {
   await openPosition(page, 'CW-101');
-  await expect(current(page)).toHaveAccessibleName(/CW-101 · 1½ in.*Building shut-off.*duty known, picked/s);
+  await expect(current(page)).toHaveAccessibleName(
+    /CW-101 · 1½ in.*Building shut-off.*looked at, duty known, picked/s,
+  );
   const handle = page.getByRole('slider', { name: 'Handle' });
   await handle.focus();
   await page.keyboard.press('ArrowLeft');

@@ -16,5 +16,5 @@ test('without a network the screens still open and say so; with it the work goes
   await expect(page.getByText('This could not be opened')).toBeVisible();
   await context.setOffline(false);
   await page.getByRole('button', { name: 'Try again' }).click();
-  await expect(page.getByRole('link', { name: 'Tarn Quay terminal' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Tarn Quay terminal', exact: true })).toBeVisible();
 });

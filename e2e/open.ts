@@ -16,10 +16,24 @@ export async function openPosition(page: Page, tag: string, role = 'owner'): Pro
 
 /** From the list of jobs to a position of the demo job's domestic cold line. */
 export async function walkTo(page: Page, tag: string): Promise<void> {
-  await page.getByRole('link', { name: 'Tarn Quay terminal' }).click();
+  await page.getByRole('link', { name: 'Tarn Quay terminal', exact: true }).click();
   await strip(page).locator(`[data-tag="${tag}"]`).click();
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await expect(current(page)).toHaveAttribute('data-tag', tag);
+}
+
+/** From the list of jobs to where a walk list is brought. */
+export async function openWalkList(page: Page, job = 'Tarn Quay terminal'): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('link', { name: `Bring a walk list into ${job}` }).click();
+}
+
+/** From the list of jobs to the walk of one of the demo job’s lines. */
+export async function openWalk(page: Page, line: string): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('link', { name: line, exact: true }).first().click();
+  await page.getByRole('link', { name: 'Walk', exact: true }).click();
+  await expect(page.getByRole('tree', { name: `${line} in walking order` })).toBeVisible();
 }
 
 export const strip = (page: Page): Locator => page.getByRole('navigation', { name: 'from its source' });

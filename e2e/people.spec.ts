@@ -93,6 +93,6 @@ test('the last changes are listed, and go back by button and by key', async ({ p
 test('a session that ended elsewhere asks to sign in, at the same address', async ({ page }) => {
   await lookAround(page);
   await page.context().clearCookies();
-  await page.getByRole('link', { name: 'Tarn Quay terminal' }).click();
+  await page.getByRole('link', { name: 'Tarn Quay terminal', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Look around first' })).toBeVisible();
 });

@@ -1,6 +1,6 @@
 import { join } from 'node:path';
 import { type Page, expect, test } from '@playwright/test';
-import { current, openPosition, strip } from './open.js';
+import { current, openPosition, strip, openWalkList } from './open.js';
 
 /** A finger drawn over the strip. */
 async function swipe(page: Page, by: number): Promise<void> {
@@ -47,8 +47,34 @@ test('the schedule and a walk list looked at are no wider than the screen', asyn
   await page.getByRole('link', { name: 'Schedule' }).tap();
   await expect(page.getByRole('cell', { name: 'Café branch' })).toBeVisible();
   expect(await width()).toBeLessThanOrEqual(390);
-  await page.getByRole('link', { name: 'Walk' }).tap();
+  await openWalkList(page);
   await page.locator('input[type=file]').setInputFiles(join(import.meta.dirname, 'fixtures/walk-list.csv'));
   await expect(page.getByRole('button', { name: /^Add \d+ positions$/ })).toBeVisible();
   expect(await width()).toBeLessThanOrEqual(390);
+});
+
+test('at a valve, one position with targets for a wet thumb: found, judged, written down', async ({
+  page,
+}) => {
+  await openPosition(page, 'CW-109');
+  await page.getByRole('link', { name: 'Walk', exact: true }).tap();
+  const gate = page.getByRole('button', { name: 'gate', exact: true });
+  expect((await gate.boundingBox())?.height).toBeGreaterThanOrEqual(44);
+  await gate.tap();
+  await page.getByRole('group', { name: 'Does it turn?' }).getByRole('button', { name: 'seized' }).tap();
+  await expect(page.getByText(/Do not force it: work from CW-102/)).toBeVisible();
+  await page.getByRole('button', { name: 'Save and next' }).tap();
+  await expect(page.getByText('CW-109: written down')).toBeVisible();
+  await expect(current(page)).toHaveAttribute('data-tag', 'CW-110');
+  await page.getByRole('button', { name: 'Outline' }).tap();
+  await expect(page.getByRole('treeitem', { name: /CW-109.*seized/ })).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+});
+
+test('water through the ceiling: two taps to the valve', async ({ page }) => {
+  await openPosition(page, 'CW-101');
+  await page.getByRole('link', { name: 'Water!' }).tap();
+  await page.getByRole('button', { name: 'Bathhouse' }).first().tap();
+  await expect(page.getByRole('heading', { name: 'Close CW-107' })).toBeVisible();
+  await expect(page.getByText('Open the lowest tap beyond it')).toBeVisible();
 });

@@ -1,6 +1,6 @@
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
-import { lookAround, strip } from './open.js';
+import { lookAround, strip, openWalkList } from './open.js';
 
 const SAMPLE = join(import.meta.dirname, 'fixtures/walk-list.csv');
 
@@ -34,8 +34,7 @@ test('a list typed on site is looked at row by row and goes in together, into a 
 
 test('the same list a second time adds nothing', async ({ page }) => {
   await lookAround(page);
-  await page.getByRole('link', { name: 'Harbour sheds' }).click();
-  await page.getByRole('link', { name: 'Walk' }).click();
+  await openWalkList(page, 'Harbour sheds');
   await page.locator('input[type=file]').setInputFiles(SAMPLE);
   await expect(page.getByText('0 rows can be taken, 22 can not.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Add 0 positions' })).toBeDisabled();
@@ -48,8 +47,7 @@ test('a sheet that is no walk list says which columns are missing, and keeps wha
   page,
 }) => {
   await lookAround(page);
-  await page.getByRole('link', { name: 'Harbour sheds' }).click();
-  await page.getByRole('link', { name: 'Walk' }).click();
+  await openWalkList(page, 'Harbour sheds');
   await page.getByRole('textbox', { name: 'Walk list' }).fill('tag,size\nA,1');
   await page.getByRole('button', { name: 'Look at it' }).click();
   await expect(page.getByRole('alert')).toContainText(

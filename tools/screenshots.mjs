@@ -94,8 +94,8 @@ const PICTURES = {
   'walk-list': {
     size: DESK,
     go: async (page) => {
-      await openPosition(page, 'CW-101');
-      await page.getByRole('link', { name: 'Walk' }).click();
+      await page.goto(ADDRESS);
+      await page.getByRole('link', { name: 'Bring a walk list into Tarn Quay terminal' }).click();
       await page.locator('input[type=file]').setInputFiles(join(ROOT, 'e2e/fixtures/walk-list.csv'));
       await page.getByText('can be taken').waitFor();
     },
@@ -105,6 +105,21 @@ const PICTURES = {
     go: async (page) => {
       await openPosition(page, 'CW-101');
       await page.getByRole('link', { name: 'Schedule' }).click();
+    },
+  },
+  walk: {
+    size: DESK,
+    go: async (page) => {
+      await openPosition(page, 'CW-103');
+      await page.getByRole('link', { name: 'Walk', exact: true }).click();
+      await page.getByRole('heading', { name: 'Close CW-102' }).waitFor();
+      await page.waitForTimeout(600);
+    },
+  },
+  'house-rules': {
+    size: DESK,
+    go: async (page) => {
+      await page.goto(`${ADDRESS}/house-rules`);
     },
   },
   people: {
@@ -120,6 +135,22 @@ const PICTURES = {
       await openPosition(page, 'CW-101');
       await page.keyboard.press('Control+k');
       await page.keyboard.type('main');
+    },
+  },
+  'phone-walk': {
+    size: PHONE,
+    go: async (page) => {
+      await openPosition(page, 'CW-103');
+      await page.getByRole('link', { name: 'Walk', exact: true }).click();
+      await page.getByText('What is here').waitFor();
+    },
+  },
+  'phone-water': {
+    size: PHONE,
+    go: async (page) => {
+      await openPosition(page, 'CW-103');
+      await page.getByRole('link', { name: 'Water!' }).click();
+      await page.getByRole('button', { name: 'Bakery café' }).first().click();
     },
   },
   'phone-position': { size: PHONE, go: (page) => openPosition(page, 'CW-103') },
@@ -142,7 +173,7 @@ const PICTURES = {
 
 /** @param {import('@playwright/test').Page} page @param {string} tag */
 async function openPosition(page, tag) {
-  await page.getByRole('link', { name: 'Tarn Quay terminal' }).click();
+  await page.getByRole('link', { name: 'Tarn Quay terminal', exact: true }).click();
   await page.locator(`[data-tag="${tag}"]`).click();
   await page.locator(`[data-tag="${tag}"][aria-current]`).waitFor();
 }
@@ -190,7 +221,7 @@ try {
     await demo.waitFor();
     if (!outside) {
       await demo.click();
-      await page.getByRole('link', { name: 'Tarn Quay terminal' }).waitFor();
+      await page.getByRole('link', { name: 'Tarn Quay terminal', exact: true }).waitFor();
     }
     if (metric) await page.getByRole('button', { name: 'metric units' }).click();
     await go(page);

@@ -17,7 +17,7 @@ await withApp(async ({ address }) => {
   const page = await context.newPage();
   await page.goto(address);
   await page.getByRole('button', { name: 'Look around with the demo company' }).click();
-  await page.getByRole('link', { name: 'Tarn Quay terminal' }).click();
+  await page.getByRole('link', { name: 'Tarn Quay terminal', exact: true }).click();
   await page.locator('[data-tag="CW-107"]').click();
   await page.getByRole('img', { name: /^At half open/ }).waitFor();
   const cutaways = await page.locator('thead').getByRole('img').count();

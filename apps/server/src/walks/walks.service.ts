@@ -219,7 +219,7 @@ export class WalksService {
     const staying = new Set(walkedPositions(items));
     const leaving = walkedPositions(gone).filter((id) => !staying.has(id));
     const letGo = await this.letGo(leaving, transaction);
-    await walk.update({ items: next, version: walk.version + 1 }, { transaction });
+    await walk.set({ items: next, version: walk.version + 1 }).save({ transaction });
     await this.place(line.id, walkedPositions(next), transaction);
     const made = await this.kept(
       [...staying].filter((id) => !gone.some(({ positionId }) => positionId === id)),

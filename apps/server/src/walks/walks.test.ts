@@ -143,9 +143,35 @@ describe('the walk of a line', () => {
       .expect(409);
   });
 
+  it('begins with its source on a new line, and a name is given once a job', async () => {
+    const add = (name: string) =>
+      owner.post(`/api/jobs/${job.id}/lines`).send({ name, medium: 'natural-gas' });
+    const { body } = await add('Bakery gas').expect(201);
+    const made = body as LineView;
+    expect(made).toMatchObject({
+      medium: 'natural-gas',
+      positions: [],
+      walk: { version: 0, items: [{ kind: 'source' }] },
+    });
+    const insert = [item('valve', { type: 'ball', valve: {} })];
+    const edited = await owner
+      .put(`/api/lines/${made.id}/walk`)
+      .send({ version: 0, at: 1, remove: 0, insert })
+      .expect(200);
+    expect(edited.body).toMatchObject({
+      version: 1,
+      positions: [{ tag: 'GA-104', duty: { pressurePa: 1740 } }],
+    });
+    await add('bakery gas').expect(409);
+    await owner
+      .post(`/api/jobs/${randomUUID()}/lines`)
+      .send({ name: 'X', medium: 'natural-gas' })
+      .expect(404);
+  });
+
   it('is part of the job a device keeps', async () => {
     const { lines } = (await owner.get(`/api/jobs/${job.id}/walk`).expect(200)).body as JobWalkView;
-    expect(lines).toHaveLength(job.lines.length);
+    expect(lines).toHaveLength(job.lines.length + 1);
     expect(lines[0]!.positions[2]).toMatchObject({ tag: 'CW-103' });
     expect(lines[0]!.positions.find(({ tag }) => tag === 'CW-103')?.condition).toMatchObject({
       type: 'gate-solid',

@@ -2,6 +2,7 @@ import type { JobView } from '@grevik/contracts';
 import { Alert, Button } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { type ChangeEvent, useState } from 'react';
+import { Link } from 'react-router';
 import { failureText } from '../store/failure';
 import { usePlaceMutation, useTakeArchiveMutation } from '../store/archive-api';
 import { useMay } from '../store/people-api';
@@ -13,6 +14,7 @@ export function JobFiles({ job }: { job: JobView }) {
   const [place, { error }] = usePlaceMutation();
   const [problems, setProblems] = useState<string[]>([]);
   const mayWalk = useMay('walk');
+  const mayBring = useMay('bring-lines');
   const { enqueueSnackbar } = useSnackbar();
   const words = useWords();
   const take = async ({ target }: ChangeEvent<HTMLInputElement>): Promise<void> => {
@@ -27,6 +29,17 @@ export function JobFiles({ job }: { job: JobView }) {
   };
   return (
     <div className={styles.files}>
+      {mayBring && (
+        <Button
+          size="small"
+          variant="outlined"
+          component={Link}
+          to={`/jobs/${job.id}/walk`}
+          aria-label={words('jobs.listInto', { job: job.name })}
+        >
+          {words('walkList.title')}
+        </Button>
+      )}
       <Button size="small" variant="outlined" href={`/api/archive/jobs/${job.id}`}>
         {words('jobs.archive')}
       </Button>

@@ -47,14 +47,24 @@ export function indent(items: readonly WalkItem[], at: number, by: 1 | -1): Edit
 export function move(items: readonly WalkItem[], from: number, to: number): Edit | undefined {
   const end = branchEnd(items, from);
   if (from === 0 || to <= 0 || to > items.length || (to >= from && to <= end)) return undefined;
+  const above = items[to - 1]?.depth ?? 0;
   const branch = items.slice(from, end);
-  const above = to > from ? items[to - 1] : items[to - 1];
-  const shift = Math.min(0, (above?.depth ?? 0) + 1 - (branch[0]?.depth ?? 0));
+  const shift = Math.min(0, above + 1 - (branch[0]?.depth ?? 0));
   const moved = branch.map((item) => ({ ...item, depth: item.depth + shift }));
   const [start, stop] = to < from ? [to, end] : [from, to];
-  const rest = to < from ? items.slice(to, from) : items.slice(end, to);
-  const insert = to < from ? [...moved, ...rest] : [...rest, ...moved];
-  return { at: start, remove: stop - start, insert: stepped(insert, items[start - 1]?.depth ?? 0) };
+  const stretch = to < from ? [...moved, ...items.slice(to, from)] : [...items.slice(end, to), ...moved];
+  return rehung(items, start, stop, stretch);
+}
+
+/** The stretch in its new order, with whatever would hang too deep behind it brought along. */
+function rehung(items: readonly WalkItem[], start: number, stop: number, stretch: readonly WalkItem[]): Edit {
+  const insert = stepped(stretch, items[start - 1]?.depth ?? 0);
+  let end = stop;
+  for (let next = items[end]; next && next.depth > (insert.at(-1)?.depth ?? 0) + 1; next = items[end]) {
+    insert.push({ ...next, depth: (insert.at(-1)?.depth ?? 0) + 1 });
+    end += 1;
+  }
+  return { at: start, remove: end - start, insert };
 }
 
 /** One place up or down, past the whole branch that stands there. */

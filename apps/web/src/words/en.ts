@@ -121,6 +121,7 @@ export const en = {
     fresh: 'New job',
     name: 'Name',
     start: 'Start it',
+    listInto: 'Bring a walk list into {{job}}',
     newLine: 'New line',
     medium: 'What flows in it',
     walkIt: 'Walk it',

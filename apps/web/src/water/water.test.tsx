@@ -1,0 +1,74 @@
+import '@testing-library/jest-dom';
+import type { JobWalkView } from '@grevik/contracts';
+import { type Medium, MEDIA } from '@grevik/core';
+import { screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { LINE, POSITION } from '../testing/demo';
+import { show } from '../testing/render';
+import { serve } from '../testing/server';
+import { emergencyOf } from './after-closing';
+import { forgetJob, keepJob, keptJob } from './kept-job';
+import { WaterPage } from './WaterPage';
+
+const job = (medium: Medium): JobWalkView => ({
+  id: 'job',
+  name: 'Tarn Quay',
+  lines: [
+    {
+      ...LINE,
+      medium,
+      positions: [{ ...POSITION, condition: { type: 'ball' } }],
+      walk: {
+        version: 1,
+        items: [
+          { id: 's', kind: 'source', depth: 0 },
+          { id: 'v', kind: 'valve', depth: 0, positionId: 'p1' },
+          { id: 'f', kind: 'fixture', depth: 0, fixture: 'basin', name: 'Staff rooms' },
+          { id: 'g', kind: 'fixture', depth: 0, fixture: 'shower', name: 'Bathhouse' },
+        ],
+      },
+    },
+  ],
+});
+
+describe('Water!', () => {
+  // Nothing answers: the network is gone.
+  beforeEach(() => void serve(() => ({ status: 503, body: {} })));
+  afterEach(() => forgetJob());
+
+  it('answers with one tap from what the device kept, and says what to do then', async () => {
+    await keepJob(job('potable-cold'), {});
+    show(<WaterPage />, { at: '/water' });
+    await userEvent.click(await screen.findByRole('button', { name: 'Bathhouse' }));
+    expect(screen.getByRole('heading', { name: 'Close CW-103' })).toBeInTheDocument();
+    expect(screen.getByText(/Open the lowest tap beyond it/)).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'It comes from elsewhere' }));
+    await userEvent.type(screen.getByRole('searchbox'), 'staff');
+    expect(screen.getAllByRole('button').map((button) => button.textContent)).toEqual(['Staff rooms']);
+  });
+
+  it.each<[Medium, RegExp]>([
+    ['natural-gas', /Touch no switch and no phone inside.*call the gas utility/],
+    ['steam-low', /Steam burns/],
+    ['fire-water', /impairment/],
+    ['raw-sewage', /Do not enter the well/],
+  ])('says first what matters with %s', async (medium, first) => {
+    await keepJob(job(medium), {});
+    show(<WaterPage />, { at: '/water?line=line&at=f' });
+    expect((await screen.findAllByText(first))[0]).toBeInTheDocument();
+  });
+
+  it('says what to do where no job is kept, and keeps none of a company that was left', async () => {
+    await keepJob(job('potable-cold'), {});
+    await forgetJob();
+    expect(await keptJob()).toBeUndefined();
+    show(<WaterPage />, { at: '/water' });
+    expect(await screen.findByText('No job is kept on this device yet')).toBeInTheDocument();
+  });
+
+  it('knows an emergency for every medium', () => {
+    expect(new Set(MEDIA.map(emergencyOf))).toEqual(
+      new Set(['water', 'sprinkler', 'sewage', 'gas', 'steam', 'other']),
+    );
+  });
+});

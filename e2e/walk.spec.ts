@@ -1,0 +1,134 @@
+import { type Page, expect, test } from '@playwright/test';
+import { current, lookAround, openWalk, strip } from './open.js';
+
+const row = (page: Page, name: string) => page.getByRole('treeitem', { name }).first();
+const field = (page: Page) => page.getByRole('textbox', { name: 'Write what comes next' });
+
+test.beforeEach(({ page }) => lookAround(page));
+
+test('a line is begun and walked from its source: strip, outline and plan follow what is typed', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByRole('textbox', { name: 'New line' }).first().fill('Net loft cold');
+  await page.getByRole('button', { name: 'Walk it' }).first().click();
+  await expect(page.getByText('No valve on this line yet.')).toBeVisible();
+  await field(page).fill('3/4 copper 20 ft, ball 3/4: loft shut-off, behind the door, tee: Washroom');
+  await field(page).press('Enter');
+  await expect(page.getByText('3 items written down')).toBeVisible();
+  await field(page).fill('1/2 copper 6 ft, gate 1/2, basin x2: Washroom');
+  await field(page).press('Tab');
+  await field(page).press('Enter');
+  await expect(row(page, 'Basin ×2')).toHaveAttribute('aria-level', '2');
+  await expect(strip(page).locator('[data-tag]')).toHaveCount(2);
+  await expect(strip(page)).toContainText('Loft shut-off');
+  await row(page, 'Basin ×2').click();
+  await expect(page.getByRole('heading', { name: /^Close / })).toBeVisible();
+  await expect(page.getByText(/Goes dry: Washroom/)).toBeVisible();
+});
+
+test('items move and go by keys, and come back with Undo', async ({ page }) => {
+  await openWalk(page, 'Garden irrigation');
+  const names = (): Promise<string[]> => page.getByRole('treeitem').locator('b').allTextContents();
+  const before = await names();
+  await row(page, 'Flower beds').click();
+  const tree = page.getByRole('tree');
+  await tree.press('Alt+ArrowUp');
+  await expect(page.getByText('Flower beds: moved')).toBeVisible();
+  expect((await names()).indexOf('Flower beds')).toBe(before.indexOf('Flower beds') - 1);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(names).toEqual(before);
+  await row(page, 'Flower beds').click();
+  await tree.press('Delete');
+  await expect(page.getByText('Flower beds: taken out')).toBeVisible();
+  await expect(page.getByRole('treeitem', { name: 'IR-103' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect.poll(names).toEqual(before);
+});
+
+test('several pasted lines go in with their branches', async ({ page }) => {
+  await openWalk(page, 'Garden irrigation');
+  await page.getByRole('treeitem').last().click();
+  await field(page).focus();
+  await page.evaluate(() => {
+    const data = new DataTransfer();
+    data.setData('text', 'tee: Orchard\n  3/4 pvc 40 ft\n  hose bibb x2: Orchard');
+    document.activeElement?.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+    );
+  });
+  await field(page).press('Enter');
+  await expect(row(page, 'Orchard')).toBeVisible();
+  await expect(page.getByRole('treeitem', { name: 'Hose bibb ×2 Orchard' })).toHaveAttribute(
+    'aria-level',
+    '2',
+  );
+});
+
+test('a burst is tapped on the plan and answered in words', async ({ page }) => {
+  await openWalk(page, 'Domestic cold');
+  await page.locator('svg g', { hasText: 'Bakery café' }).last().click();
+  await expect(page.getByRole('heading', { name: 'Close CW-102' })).toBeVisible();
+  await expect(page.getByText(/CW-103 is seized open and not relied on/)).toBeVisible();
+  await expect(page.getByText(/Replace CW-103, and this becomes: close CW-103/)).toBeVisible();
+});
+
+test('what is found is written down, shows on the strip, and moves the isolation answer', async ({
+  page,
+}) => {
+  await openWalk(page, 'Heating');
+  await strip(page).locator('[data-tag="HT-104"]').click();
+  await expect(current(page)).toHaveAttribute('data-tag', 'HT-104');
+  await page.getByRole('group', { name: 'Does it turn?' }).getByRole('button', { name: 'seized' }).click();
+  await page.getByRole('button', { name: 'Save and next' }).click();
+  await expect(page.getByText('HT-104: written down')).toBeVisible();
+  await page.getByRole('treeitem', { name: 'Radiator ×3' }).click();
+  await expect(page.getByText(/HT-104 is seized open and not relied on/)).toBeVisible();
+});
+
+test('a photo is scaled, kept and shown', async ({ page }) => {
+  await openWalk(page, 'Quay wash-down');
+  const photo = await page.screenshot();
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'casting.png', mimeType: 'image/png', buffer: photo });
+  const shown = page.getByRole('img', { name: /^Photo 1 of WD-/ });
+  await expect(shown).toBeVisible();
+  await expect
+    .poll(() => shown.evaluate((image: HTMLImageElement) => image.naturalWidth))
+    .toBeGreaterThan(100);
+});
+
+test('a job goes out as one file and comes back under another name', async ({ page }) => {
+  await page.goto('/');
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Take as one file' }).first().click();
+  const stream = await (await download).createReadStream();
+  const chunks: Buffer[] = [];
+  for await (const chunk of stream) chunks.push(chunk as Buffer);
+  const archive = JSON.parse(Buffer.concat(chunks).toString()) as { job: string };
+  const bring = page.getByRole('button', { name: 'Bring a job from a file' }).locator('input');
+  await bring.setInputFiles({
+    name: 'job.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify({ ...archive, job: 'Terminal again' })),
+  });
+  await expect(page.getByRole('link', { name: 'Terminal again', exact: true })).toBeVisible();
+  await bring.setInputFiles({
+    name: 'job.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"format":"other"}'),
+  });
+  await expect(page.getByRole('alert').filter({ hasText: 'format' })).toBeVisible();
+});
+
+test('a side taken in a house rule changes what the walk says', async ({ page }) => {
+  await page.goto('/house-rules');
+  await page.getByRole('radio', { name: /Exercise every gate/ }).click();
+  await expect(page.getByText('Side taken.')).toBeVisible();
+  await openWalk(page, 'Domestic cold');
+  await strip(page).locator('[data-tag="CW-111"]').click();
+  await expect(page.getByText(/Hands off/)).toHaveCount(0);
+  await page.goto('/house-rules');
+  await page.getByRole('radio', { name: /Hands off when unexercised/ }).click();
+});

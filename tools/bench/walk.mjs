@@ -1,0 +1,132 @@
+// Dividing a grid of 100,000 links, and opening a job of 5,000 positions.
+import * as core from '@grevik/core';
+import { chromium } from '@playwright/test';
+import graphology from 'graphology';
+import components from 'graphology-components';
+import { median, report } from './measure.mjs';
+import { withApp } from './running-app.mjs';
+
+const SIDE = 224;
+const POSITIONS = 5_000;
+
+/** A town of streets and lanes with a valve in two of three pipes. */
+function grid() {
+  /** @type {import('@grevik/core').NetworkNode[]} */
+  const nodes = [];
+  /** @type {import('@grevik/core').NetworkLink[]} */
+  const links = [];
+  for (let north = 0; north < SIDE; north += 1) {
+    for (let east = 0; east < SIDE; east += 1) {
+      const at = north * SIDE + east;
+      nodes.push({ id: `n${at}`, kind: at === 0 ? 'source' : at % 3 === 0 ? 'user' : 'junction' });
+      if (east + 1 < SIDE) links.push(pipe(`e${at}`, at, at + 1, (east + north * 3) % 4 !== 0));
+      if (north + 1 < SIDE) links.push(pipe(`s${at}`, at, at + SIDE, (east * 2 + north) % 3 !== 0));
+    }
+  }
+  return { nodes, links };
+}
+
+/** @param {string} id @param {number} from @param {number} to @param {boolean} isValve @returns {import('@grevik/core').NetworkLink} */
+const pipe = (id, from, to, isValve) => ({
+  id,
+  from: `n${from}`,
+  to: `n${to}`,
+  ...(isValve ? { kind: 'valve' } : { kind: 'pipe', lengthM: 80, diameterM: 0.15 }),
+});
+
+const network = grid();
+/** The same network in the library’s own form; its routine then finds what hangs together. */
+const inLibrary = () => {
+  const graph = new graphology.MultiUndirectedGraph();
+  for (const { id } of network.nodes) graph.addNode(id);
+  for (const { id, from, to } of network.links) graph.addEdgeWithKey(id, from, to);
+  return graph;
+};
+const graph = inLibrary();
+const alone = await median(() => components.connectedComponents(graph), 15);
+const whole = await median(() => components.connectedComponents(inLibrary()), 5);
+const divided = await median(() => core.segments(network), 15);
+report(`segments of ${network.links.length} links`, divided, 'connected components of a built graph', alone);
+report('the same', divided, 'connected components, the graph built from the same lists', whole);
+console.log(`memory after it: ${Math.round(process.memoryUsage().rss / 1e6)} MB resident, both graphs in it`);
+
+await withApp(async ({ address }) => {
+  const door = await fetch(`${address}/api/session/demo`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: '{"role":"owner"}',
+  });
+  const cookie = door.headers.get('set-cookie')?.split(';')[0] ?? '';
+  const headers = { cookie, 'content-type': 'application/json' };
+  const positions = Array.from({ length: POSITIONS }, (_, at) => ({
+    tag: `P-${at}`,
+    remarks: `place ${at}`,
+    duty: { function: 'isolate', dn: 20, pressurePa: 5e5, temperatureC: 10, pipe: { material: 'copper' } },
+    entries: [],
+    photos: [],
+  }));
+  const walk = [
+    { id: 's', kind: 'source', depth: 0 },
+    ...positions.flatMap(({ tag }, at) => [
+      { id: `r${at}`, kind: 'run', depth: 0, material: 'copper', dn: 20, lengthM: 3 },
+      { id: `v${at}`, kind: 'valve', depth: 0, tag },
+    ]),
+  ];
+  const lines = [{ name: 'Long line', medium: 'potable-cold', walked: true, walk, positions }];
+  const archive = { format: 'grevik-job', version: 1, job: 'Five thousand', models: [], lines };
+  const taken = await fetch(`${address}/api/archive/jobs`, {
+    method: 'POST',
+    headers,
+    body: JSON.stringify(archive),
+  });
+  const { jobId } = /** @type {{ jobId: string }} */ (await taken.json());
+  const job = await (await fetch(`${address}/api/jobs/${jobId}`, { headers })).json();
+
+  const browser = await chromium.launch({
+    executablePath: process.env.GREVIK_CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--disable-gpu'],
+  });
+  const context = await browser.newContext({
+    viewport: { width: 1280, height: 800 },
+    serviceWorkers: 'block',
+  });
+  const [name = '', value = ''] = cookie.split('=');
+  await context.addCookies([{ name, value, url: address }]);
+  const page = await context.newPage();
+  const walkAt = `${address}/jobs/${jobId}/lines/${job.lines[0].id}/walk`;
+  const open = async () => {
+    await page.goto('about:blank');
+    await page.goto(walkAt);
+    await page.getByRole('treeitem').first().waitFor();
+  };
+  const empty = await median(async () => {
+    await page.goto('about:blank');
+    await page.goto(`${address}/house-rules`);
+    await page.getByRole('radio').first().waitFor();
+  }, 5);
+  report(
+    `a job of ${POSITIONS} positions opens its walk`,
+    await median(open, 5),
+    'a screen without a line',
+    empty,
+  );
+
+  const frames = await page.evaluate(async () => {
+    const list = document.querySelector('[role="tree"]');
+    /** @type {number[]} */
+    const times = [];
+    let last = performance.now();
+    for (let frame = 0; frame < 120; frame += 1) {
+      list?.scrollBy(0, 240);
+      await new Promise((next) => requestAnimationFrame(next));
+      const now = performance.now();
+      times.push(now - last);
+      last = now;
+    }
+    return times.slice(5).sort((a, b) => a - b);
+  });
+  console.log(
+    `scrolling its outline: ${frames[Math.floor(frames.length / 2)]?.toFixed(1)} ms a frame median, ${frames.at(-6)?.toFixed(1)} ms the slowest but five of ${frames.length}`,
+  );
+  await browser.close();
+});
