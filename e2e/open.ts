@@ -26,12 +26,16 @@ export async function walkTo(page: Page, tag: string): Promise<void> {
 export async function openWalkList(page: Page, job = 'Tarn Quay terminal'): Promise<void> {
   await page.goto('/');
   await page.getByRole('link', { name: `Bring a walk list into ${job}` }).click();
+  await expect(page.getByRole('textbox', { name: 'Walk list' })).toBeVisible();
 }
 
 /** From the list of jobs to the walk of one of the demo job’s lines. */
 export async function openWalk(page: Page, line: string): Promise<void> {
   await page.goto('/');
-  await page.getByRole('link', { name: line, exact: true }).first().click();
+  await page
+    .locator('section', { has: page.getByRole('link', { name: 'Tarn Quay terminal', exact: true }) })
+    .getByRole('link', { name: line, exact: true })
+    .click();
   await page.getByRole('link', { name: 'Walk', exact: true }).click();
   await expect(page.getByRole('tree', { name: `${line} in walking order` })).toBeVisible();
 }

@@ -80,7 +80,7 @@ export function Shell() {
             {words('palette.find')} <kbd>Ctrl K</kbd>
           </span>
         </Button>
-        <Link to="/water" className={styles.water}>
+        <Link to={jobId === undefined ? '/water' : `/water?job=${jobId}`} className={styles.water}>
           {words('water.button')}
         </Link>
         <div className={styles.units}>

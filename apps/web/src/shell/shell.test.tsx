@@ -106,7 +106,7 @@ describe('the frame', () => {
       'href',
       '/jobs/job/lines/line/walk/CW-101',
     );
-    expect(screen.getByRole('link', { name: 'Water!' })).toHaveAttribute('href', '/water');
+    expect(screen.getByRole('link', { name: 'Water!' })).toHaveAttribute('href', '/water?job=job');
   });
 
   it('names whoever is signed in, and signs them out', async () => {

@@ -1,7 +1,7 @@
 import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
 import type { LineView } from '@grevik/contracts';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import { type KeyboardEvent, type MouseEvent, useEffect, useRef, useState } from 'react';
 import { useFigures } from '../kit/useFigures';
 import { useMay } from '../store/people-api';
 import { useWords } from '../words';
@@ -15,6 +15,10 @@ import { WriteField } from './WriteField';
 
 const ROW_PX = 28;
 const TOUCH_ROW_PX = 46;
+
+/** The place of the row an event comes from; -1 where it comes from none. */
+const rowOf = ({ target }: MouseEvent): number =>
+  Number((target as Element).closest<HTMLElement>('[data-index]')?.dataset.index ?? -1);
 
 interface OutlineProps {
   line: LineView;
@@ -40,6 +44,8 @@ export function Outline({ line, walk, chosen, choose }: OutlineProps) {
     items.findIndex(({ id }) => id === chosen),
   );
   const touch = window.matchMedia('(pointer: coarse)').matches;
+  // Its functions change with every scroll, so that the compiler leaves this component as it is written.
+  // eslint-disable-next-line react-hooks/incompatible-library
   const rows = useVirtualizer({
     count: items.length,
     getScrollElement: () => scroller.current,
@@ -47,11 +53,13 @@ export function Outline({ line, walk, chosen, choose }: OutlineProps) {
     overscan: 12,
     getItemKey: (index) => items[index]?.id ?? index,
   });
+  // On a phone it is one of three sides, and comes up where one stands.
+  const isShown = (rows.scrollRect?.height ?? 0) > 0;
   useEffect(() => {
     rows.scrollToIndex(at, { align: 'auto' });
     // Only where one stands moves the list, not what is written.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [chosen]);
+  }, [chosen, isShown]);
 
   const nameAt = (index: number): string => {
     const item = items[index];
@@ -115,6 +123,11 @@ export function Outline({ line, walk, chosen, choose }: OutlineProps) {
           tabIndex={0}
           aria-activedescendant={chosen === undefined ? undefined : `item-${items[at]?.id}`}
           onKeyDown={onKey}
+          onClick={(event) => {
+            const item = items[rowOf(event)];
+            if (item) choose(item.id);
+          }}
+          onDoubleClick={(event) => rewrite(rowOf(event))}
         >
           <div style={{ height: rows.getTotalSize(), position: 'relative' }} role="presentation">
             {rows.getVirtualItems().map(({ index, key, start, size }) => {
@@ -124,15 +137,13 @@ export function Outline({ line, walk, chosen, choose }: OutlineProps) {
                   <OutlineRow
                     key={key}
                     item={item}
-                    place={index + 1}
+                    index={index}
                     of={items.length}
-                    said={itemWords(item, walk.positionOf(item), figures, words)}
+                    {...itemWords(item, walk.positionOf(item), figures, words)}
                     isChosen={index === at}
                     isMovable={mayWalk && index > 0}
                     top={start}
                     height={size}
-                    choose={() => choose(item.id)}
-                    rewrite={() => rewrite(index)}
                   />
                 )
               );

@@ -1,35 +1,33 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import type { WalkItem } from '@grevik/core';
+import { memo } from 'react';
 import type { ItemWords } from './item-words';
 import styles from './Outline.module.css';
 
-interface OutlineRowProps {
+interface OutlineRowProps extends ItemWords {
   item: WalkItem;
-  place: number;
+  /** Its place in the walk, from 0. */
+  index: number;
   of: number;
-  said: ItemWords;
   isChosen: boolean;
   isMovable: boolean;
   top: number;
   height: number;
-  choose: () => void;
-  rewrite: () => void;
 }
 
 const MARKS: Record<WalkItem['kind'], string> = { source: '◉', run: '│', valve: '⋈', tee: '├', fixture: '▢' };
 
-/** One item of the walk: its mark, what it is, what is known of it. */
-export function OutlineRow({
+/** One item of the walk: its mark, what it is, what is known of it. Drawn again only when it changes: a long list scrolls past many. */
+export const OutlineRow = memo(function OutlineRow({
   item,
-  place,
+  index,
   of,
-  said,
+  name,
+  facts,
   isChosen,
   isMovable,
   top,
   height,
-  choose,
-  rewrite,
 }: OutlineRowProps) {
   const drag = useDraggable({ id: item.id, disabled: !isMovable });
   const { setNodeRef, isOver } = useDroppable({ id: item.id });
@@ -42,10 +40,11 @@ export function OutlineRow({
       }}
       role="treeitem"
       aria-level={item.depth + 1}
-      aria-posinset={place}
+      aria-posinset={index + 1}
       aria-setsize={of}
       aria-selected={isChosen}
       data-kind={item.kind}
+      data-index={index}
       className={[
         styles.row,
         isChosen && styles.chosen,
@@ -55,13 +54,11 @@ export function OutlineRow({
         .filter(Boolean)
         .join(' ')}
       style={{ top, height, paddingLeft: 12 + item.depth * 20 }}
-      onClick={choose}
-      onDoubleClick={rewrite}
       {...(isMovable && { onPointerDown: drag.listeners?.onPointerDown as never })}
     >
       <i aria-hidden="true">{MARKS[item.kind]}</i>
-      <b>{said.name}</b>
-      <span>{said.facts}</span>
+      <b>{name}</b>
+      <span>{facts}</span>
     </div>
   );
-}
+});

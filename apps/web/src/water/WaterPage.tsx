@@ -10,20 +10,17 @@ import { itemWords } from '../walk/item-words';
 import { walked } from '../walk/useWalk';
 import { useWords } from '../words';
 import { emergencyOf } from './after-closing';
-import { type KeptJob, keptJob } from './kept-job';
+import type { KeptJob } from './kept-job';
+import { useLastJob } from './useLastJob';
 import styles from './WaterPage.module.css';
 
 /** It is coming through the ceiling: where from, what to close, what then. Works from what the device last kept. */
 export function WaterPage() {
-  const [kept, setKept] = useState<KeptJob | 'none'>();
   const [query, setQuery] = useSearchParams();
+  const kept = useLastJob(query.get('job'));
   const words = useWords();
   useEffect(() => {
     document.title = `${words('water.title')} · Grevik`;
-    keptJob().then(
-      (job) => setKept(job ?? 'none'),
-      () => setKept('none'),
-    );
   }, [words]);
   if (!kept) return <Loading what={words('line.job')} />;
   if (kept === 'none')

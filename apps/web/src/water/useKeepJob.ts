@@ -1,10 +1,18 @@
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { useCompanyQuery } from '../store/api';
 import { useJobWalkQuery } from '../store/walk-api';
 
+/** The screen one came for goes first. */
+const AFTER_MS = 4_000;
+
 /** Keeps the open job on the device, so that a burst is answered with the network gone. */
 export function useKeepJob(jobId: string | undefined): void {
-  const { data: job } = useJobWalkQuery(jobId ?? '', { skip: jobId === undefined });
+  const [settled, setSettled] = useState<string>();
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(jobId), AFTER_MS);
+    return () => clearTimeout(timer);
+  }, [jobId]);
+  const { data: job } = useJobWalkQuery(jobId ?? '', { skip: jobId === undefined || settled !== jobId });
   const { data: company } = useCompanyQuery();
   useEffect(() => {
     if (!job || !company) return;
