@@ -2,12 +2,12 @@ import {
   MEDIA,
   type Condition,
   type Medium,
+  type WalkItem,
   type PositionDuty,
   type UnitSystem,
   UNIT_SYSTEMS,
 } from '@grevik/core';
 import { IsIn, IsOptional, IsString, Length, Matches } from 'class-validator';
-import type { WalkView } from './walk.js';
 
 export interface PickView {
   modelId: string;
@@ -35,6 +35,14 @@ export interface PositionView {
   photos: readonly string[];
   /** The last change, with who made it; null where nothing was changed since it was brought. */
   changed: { id: string; by: string; at: string } | null;
+}
+
+/** A line as it was walked. */
+export interface WalkView {
+  /** Goes up with every edit: send it back with the next one. */
+  version: number;
+  /** In walking order. */
+  items: WalkItem[];
 }
 
 export interface LineView {

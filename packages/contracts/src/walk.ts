@@ -42,13 +42,6 @@ export class EditWalkRequest extends VersionedRequest {
   insert!: WalkInsert[];
 }
 
-export interface WalkView {
-  /** Goes up with every edit: send it back with the next one. */
-  version: number;
-  /** In walking order. */
-  items: WalkItem[];
-}
-
 /** What an edit came to: to be done to the walk as it was seen. */
 export interface WalkEdited {
   version: number;
