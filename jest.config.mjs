@@ -52,6 +52,9 @@ export default {
       globalTeardown: '<rootDir>/apps/server/src/testing/stop-postgres.mjs',
     }),
     { ...shared, displayName: 'tools', testMatch: ['<rootDir>/tools/**/*.test.ts'] },
-    project('web', 'apps/web', { testEnvironment: 'jest-fixed-jsdom', setupFiles: ['reflect-metadata', 'fake-indexeddb/auto'] }),
+    project('web', 'apps/web', {
+      testEnvironment: 'jest-fixed-jsdom',
+      setupFiles: ['reflect-metadata', 'fake-indexeddb/auto'],
+    }),
   ],
 };

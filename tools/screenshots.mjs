@@ -29,13 +29,6 @@ const PICTURES = {
     },
   },
   'line-up-metric': { size: DESK, metric: true, go: (page) => openPosition(page, 'CW-101') },
-  'line-up-stops': {
-    size: DESK,
-    go: async (page) => {
-      await openPosition(page, 'CW-113');
-      await moveHandle(page, 55);
-    },
-  },
   'line-up-dark': {
     size: DESK,
     dark: true,
@@ -53,15 +46,6 @@ const PICTURES = {
       await page
         .getByRole('img', { name: /^Shut within/ })
         .evaluate((chart) => chart.scrollIntoView({ block: 'end' }));
-    },
-  },
-  'duty-field': {
-    size: DESK,
-    go: async (page) => {
-      await openPosition(page, 'CW-109');
-      await page.getByRole('button', { name: 'pressure:' }).click();
-      await page.getByRole('textbox', { name: 'pressure' }).fill('75');
-      await page.keyboard.press('Enter');
     },
   },
   merge: {
@@ -114,12 +98,6 @@ const PICTURES = {
       await page.getByRole('link', { name: 'Walk', exact: true }).click();
       await page.getByRole('heading', { name: 'Close CW-102' }).waitFor();
       await page.waitForTimeout(600);
-    },
-  },
-  'house-rules': {
-    size: DESK,
-    go: async (page) => {
-      await page.goto(`${ADDRESS}/house-rules`);
     },
   },
   people: {
