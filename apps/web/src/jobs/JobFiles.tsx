@@ -7,6 +7,7 @@ import { failureText } from '../store/failure';
 import { usePlaceMutation, useTakeArchiveMutation } from '../store/archive-api';
 import { useMay } from '../store/people-api';
 import { useWords } from '../words';
+import { readTextFile } from '../walk/read-text-file';
 import styles from './JobsPage.module.css';
 
 /** A job out as one file, and its places in and out. */
@@ -102,7 +103,7 @@ async function jsonIn(input: HTMLInputElement): Promise<unknown> {
   const file = input.files?.[0];
   input.value = '';
   try {
-    return file && (JSON.parse(await file.text()) as unknown);
+    return file && (JSON.parse(await readTextFile(file)) as unknown);
   } catch {
     return undefined;
   }
