@@ -37,7 +37,7 @@ export async function openWalk(page: Page, line: string): Promise<void> {
     .getByRole('link', { name: line, exact: true })
     .click();
   await page.getByRole('link', { name: 'Walk', exact: true }).click();
-  await expect(page.getByRole('tree', { name: `${line} in walking order` })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: `Walk of ${line}` })).toBeVisible();
 }
 
 export const strip = (page: Page): Locator => page.getByRole('navigation', { name: 'from its source' });

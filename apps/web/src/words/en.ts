@@ -403,6 +403,7 @@ export const en = {
     moved: '{{name}}: moved',
     branched: '{{name}}: branched',
     plan: 'the plan',
+    planOf: 'Plan of the line',
     burst: 'If it bursts here',
     burstHint: 'tap a pipe, a valve or a fixture',
     close: 'Close {{tags}}',

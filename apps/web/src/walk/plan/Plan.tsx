@@ -37,9 +37,10 @@ export function Plan({ walk, chosen, answer, choose }: PlanProps) {
   if (!laid) return <Loading what={words('walk.plan')} />;
   const { layout, graph: drawn } = laid;
   return (
-    // The outline beside it is the same list for those who do not see the plan.
-    <div className={styles.plan} aria-hidden="true" ref={scroller}>
+    <div className={styles.plan} ref={scroller} role="region" aria-label={words('walk.planOf')} tabIndex={0}>
+      {/* The outline beside it is the same list for those who do not see the plan. */}
       <svg
+        aria-hidden="true"
         viewBox={`0 0 ${layout.width} ${layout.height}`}
         style={{ minWidth: layout.width * LEAST_SCALE, maxWidth: layout.width * 1.3 }}
       >
