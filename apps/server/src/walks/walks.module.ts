@@ -7,11 +7,12 @@ import { Photo } from '../photos/photo.model.js';
 import { Pick } from '../positions/pick.model.js';
 import { Position } from '../positions/position.model.js';
 import { Walk } from './walk.model.js';
+import { WalkPositions } from './walk-positions.service.js';
 import { WalksService } from './walks.service.js';
 
 @Module({
   imports: [SequelizeModule.forFeature([Walk, Line, Position, Pick, Entry, Photo]), HistoryModule],
-  providers: [WalksService],
+  providers: [WalksService, WalkPositions],
   exports: [WalksService],
 })
 export class WalksModule {}

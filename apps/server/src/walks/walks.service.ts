@@ -1,39 +1,20 @@
 import { isDeepStrictEqual } from 'node:util';
-import type {
-  EditWalkRequest,
-  PickKept,
-  PositionView,
-  WalkEdited,
-  WalkInsert,
-  WalkView,
-} from '@grevik/contracts';
-import { InvalidInput, type PositionDuty, type WalkItem, walkBeside, walkedPositions } from '@grevik/core';
+import type { EditWalkRequest, PositionView, WalkEdited, WalkInsert, WalkView } from '@grevik/contracts';
+import { InvalidInput, type WalkItem, walkBeside, walkedPositions } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import { QueryTypes, type Transaction } from 'sequelize';
+import type { Transaction } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
-import { currentCompanyId } from '../company/company-scope.js';
-import { Entry } from '../entries/entry.model.js';
 import { Refusal } from '../errors/refusal.js';
 import { ChangeLog } from '../history/change-log.service.js';
 import type { Change } from '../history/change.model.js';
 import { Line } from '../lines/line.model.js';
-import { Photo } from '../photos/photo.model.js';
-import { Pick } from '../positions/pick.model.js';
 import { Position } from '../positions/position.model.js';
 import { readPositions } from '../positions/read-positions.js';
 import { type Neighbour, newPosition } from './new-positions.js';
 import { refuseOddWalk } from './odd-walk.js';
+import { type PositionKept, UNPLACED, WalkPositions } from './walk-positions.service.js';
 import { Walk } from './walk.model.js';
-
-/** A position that went with its item, kept so that it can come back. */
-interface PositionKept {
-  id: string;
-  tag: string;
-  remarks: string;
-  duty: PositionDuty;
-  pick: PickKept | null;
-}
 
 /** One side of an edit, as the log keeps it: the whole walk would be kept a thousand times. */
 interface Stretch {
@@ -50,9 +31,7 @@ export class WalksService {
     @InjectModel(Walk) private readonly walks: typeof Walk,
     @InjectModel(Line) private readonly lines: typeof Line,
     @InjectModel(Position) private readonly positions: typeof Position,
-    @InjectModel(Pick) private readonly picks: typeof Pick,
-    @InjectModel(Entry) private readonly entries: typeof Entry,
-    @InjectModel(Photo) private readonly photos: typeof Photo,
+    private readonly ofWalk: WalkPositions,
     private readonly log: ChangeLog,
   ) {}
 
@@ -145,7 +124,8 @@ export class WalksService {
       ),
     );
     let dn = [...ahead].reverse().find(({ kind }) => kind === 'run')?.dn;
-    let before = await this.neighbour(walkedPositions(ahead).at(-1), transaction);
+    let beforeId = walkedPositions(ahead).at(-1);
+    let before: Neighbour | undefined;
     const items: WalkItem[] = [];
     for (const { valve, ...item } of insert) {
       if (item.kind === 'run' && item.dn !== undefined) dn = item.dn;
@@ -164,10 +144,13 @@ export class WalksService {
             'insert.positionId',
             `${item.positionId} is not among the items that are replaced: a position stands on a line once.`,
           );
-        before = (await this.neighbour(item.positionId, transaction)) ?? before;
+        beforeId = item.positionId;
+        before = undefined;
         items.push(item);
         continue;
       }
+      // Looked up only where a new valve follows it: a long stretch that is moved asks for none.
+      before ??= await this.neighbour(beforeId, transaction);
       const made = newPosition(
         { ...item, ...(valve && { valve }) },
         { medium: line.medium, before, dn },
@@ -213,15 +196,15 @@ export class WalksService {
     },
     transaction: Transaction,
   ): Promise<Change> {
-    await this.bringBack(line, kept, transaction);
+    await this.ofWalk.bringBack(line, kept, transaction);
     const next = [...walk.items.slice(0, at), ...items, ...walk.items.slice(at + gone.length)];
     refuseOddWalk(next);
     const staying = new Set(walkedPositions(items));
     const leaving = walkedPositions(gone).filter((id) => !staying.has(id));
-    const letGo = await this.letGo(leaving, transaction);
+    const letGo = await this.ofWalk.letGo(leaving, transaction);
     await walk.set({ items: next, version: walk.version + 1 }).save({ transaction });
-    await this.place(line.id, walkedPositions(next), transaction);
-    const made = await this.kept(
+    await this.ofWalk.place(line.id, walkedPositions(next), transaction);
+    const made = await this.ofWalk.kept(
       [...staying].filter((id) => !gone.some(({ positionId }) => positionId === id)),
       transaction,
     );
@@ -244,80 +227,4 @@ export class WalksService {
       transaction,
     );
   }
-
-  private async bringBack(
-    line: Line,
-    kept: readonly PositionKept[],
-    transaction: Transaction,
-  ): Promise<void> {
-    for (const [place, { pick, ...position }] of kept.entries()) {
-      const taken = await this.positions.count({
-        where: { jobId: line.jobId, tag: position.tag },
-        transaction,
-      });
-      if (taken > 0)
-        throw new Refusal(409, {
-          code: 'conflict',
-          message: `${position.tag} is the tag of another valve by now, so it can not come back.`,
-        });
-      await this.positions.create(
-        { ...position, jobId: line.jobId, lineId: line.id, placeOnLine: UNPLACED + place },
-        { transaction },
-      );
-      if (pick) await this.picks.create({ positionId: position.id, ...pick }, { transaction });
-    }
-  }
-
-  /** Removes positions that nothing was written at; a log outlives the hand that would strike it. */
-  private async letGo(ids: readonly string[], transaction: Transaction): Promise<PositionKept[]> {
-    if (ids.length === 0) return [];
-    // Held before they are looked at: nobody can write an entry at them meanwhile.
-    await this.positions.findAll({ where: { id: ids }, transaction, lock: transaction.LOCK.UPDATE });
-    const written =
-      (await this.entries.findOne({ where: { positionId: [...ids] }, transaction })) ??
-      (await this.photos.findOne({
-        where: { positionId: [...ids] },
-        attributes: ['positionId'],
-        transaction,
-      }));
-    if (written) {
-      const { tag } = await this.positions.findByPk(written.positionId, { transaction, rejectOnEmpty: true });
-      throw new Refusal(409, {
-        code: 'conflict',
-        message: `${tag} has a log, so it stays on the line. Write that nothing is there any more instead.`,
-      });
-    }
-    const kept = await this.kept(ids, transaction);
-    await this.positions.destroy({ where: { id: ids }, transaction });
-    return kept;
-  }
-
-  private async kept(ids: readonly string[], transaction: Transaction): Promise<PositionKept[]> {
-    const rows = await this.positions.findAll({ where: { id: ids }, include: [Pick], transaction });
-    return rows.map(({ id, tag, remarks, duty, pick }) => ({
-      id,
-      tag,
-      remarks,
-      duty,
-      pick: pick && { modelId: pick.modelId, reason: pick.reason, verdict: pick.verdict },
-    }));
-  }
-
-  /** Numbers the positions as the water goes. */
-  private async place(lineId: string, ids: readonly string[], transaction: Transaction): Promise<void> {
-    if (ids.length === 0) return;
-    await this.sequelize.query(
-      `UPDATE positions p SET place_on_line = o.place - 1
-       FROM unnest(ARRAY[:ids]::uuid[]) WITH ORDINALITY AS o(id, place)
-       WHERE p.id = o.id AND p.line_id = :lineId AND p.company_id = :companyId AND p.place_on_line <> o.place - 1`,
-      {
-        type: QueryTypes.UPDATE,
-        replacements: { ids: [...ids], lineId, companyId: currentCompanyId() },
-        transaction,
-      },
-    );
-  }
 }
-
-/** Far behind any place: taken until the line is numbered anew. */
-const UNPLACED = 1_000_000;

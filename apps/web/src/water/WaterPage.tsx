@@ -9,7 +9,7 @@ import { Answer } from '../walk/Answer';
 import { itemWords } from '../walk/item-words';
 import { walked } from '../walk/useWalk';
 import { useWords } from '../words';
-import { emergencyOf } from './after-closing';
+import { emergencyOf } from './emergency';
 import type { KeptJob } from './kept-job';
 import { useLastJob } from './useLastJob';
 import styles from './WaterPage.module.css';

@@ -6,7 +6,7 @@ import userEvent from '@testing-library/user-event';
 import { LINE, POSITION } from '../testing/demo';
 import { show } from '../testing/render';
 import { serve } from '../testing/server';
-import { emergencyOf } from './after-closing';
+import { emergencyOf } from './emergency';
 import { forgetJob, keepJob, keptJob } from './kept-job';
 import { WaterPage } from './WaterPage';
 

@@ -1,7 +1,8 @@
 import { MEDIUM_FACTS, isFuelGas, isPotable } from '../media/index.js';
 import { type Duty, type HouseSides, withSides } from '../selection/index.js';
 import { familyOf, isCheck } from '../valves/index.js';
-import { type Condition, isHandsOff, typeFound, yearsUnturned } from './found.js';
+import { type Condition, typeFound, yearsUnturned } from './condition.js';
+import { isHandsOff } from './link-of.js';
 
 /** What to do about what was found, the most pressing first. */
 export const URGENCIES = ['replace-now', 'hands-off', 'care', 'prove'] as const;

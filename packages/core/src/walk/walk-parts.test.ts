@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { houseSides } from '../selection/index.js';
 import { FIXTURES, FIXTURE_KINDS, fixtureSaid } from './fixtures.js';
-import { isHandsOff, yearsUnturned } from './found.js';
+import { yearsUnturned } from './condition.js';
+import { isHandsOff } from './link-of.js';
 import { FOUND_RULES } from './judge-found.js';
 import { type DraftItem, readWalkText } from './read-walk-text.js';
 import { settleDrafts } from './settle-draft.js';

@@ -1,6 +1,8 @@
 import { houseSides } from '../selection/index.js';
 import type { Duty } from '../selection/index.js';
-import { type Condition, type Found, conditionOf, linkOf } from './found.js';
+import { type Condition, conditionOf } from './condition.js';
+import { type Found } from './found.js';
+import { linkOf } from './link-of.js';
 import { isolationAnswer } from './isolation-answer.js';
 import { type Urgency, judgeFound } from './judge-found.js';
 import { readWalkText } from './read-walk-text.js';

@@ -1,6 +1,6 @@
 import { type Medium, MEDIUM_FACTS } from '@grevik/core';
 
-/** What to do in an emergency, by what is coming out: before anything is closed, and after. English only where a translation is loaded beside it. */
+/** What is coming out, as far as it decides what to do first. */
 export type Emergency = 'water' | 'gas' | 'steam' | 'sprinkler' | 'sewage' | 'other';
 
 /** The kind of emergency a medium makes. */

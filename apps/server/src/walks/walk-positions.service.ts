@@ -1,0 +1,108 @@
+import type { PickKept } from '@grevik/contracts';
+import type { PositionDuty } from '@grevik/core';
+import { Injectable } from '@nestjs/common';
+import { InjectConnection, InjectModel } from '@nestjs/sequelize';
+import { Op, QueryTypes, type Transaction, col, fn, where } from 'sequelize';
+import type { Sequelize } from 'sequelize-typescript';
+import { currentCompanyId } from '../company/company-scope.js';
+import { Entry } from '../entries/entry.model.js';
+import { Refusal } from '../errors/refusal.js';
+import type { Line } from '../lines/line.model.js';
+import { Photo } from '../photos/photo.model.js';
+import { Pick } from '../positions/pick.model.js';
+import { Position } from '../positions/position.model.js';
+
+/** Far behind any place: taken until the line is numbered anew. */
+export const UNPLACED = 1_000_000;
+
+/** A position that went with its item, kept so that it can come back. */
+export interface PositionKept {
+  id: string;
+  tag: string;
+  remarks: string;
+  duty: PositionDuty;
+  pick: PickKept | null;
+}
+
+/** Positions that come and go with the walk of their line, and their order on it. */
+@Injectable()
+export class WalkPositions {
+  constructor(
+    @InjectConnection() private readonly sequelize: Sequelize,
+    @InjectModel(Position) private readonly positions: typeof Position,
+    @InjectModel(Pick) private readonly picks: typeof Pick,
+    @InjectModel(Entry) private readonly entries: typeof Entry,
+    @InjectModel(Photo) private readonly photos: typeof Photo,
+  ) {}
+
+  async bringBack(line: Line, kept: readonly PositionKept[], transaction: Transaction): Promise<void> {
+    for (const [place, { pick, ...position }] of kept.entries()) {
+      const taken = await this.positions.count({
+        where: {
+          [Op.and]: [{ jobId: line.jobId }, where(fn('lower', col('tag')), position.tag.toLowerCase())],
+        },
+        transaction,
+      });
+      if (taken > 0)
+        throw new Refusal(409, {
+          code: 'conflict',
+          message: `${position.tag} is the tag of another valve by now, so it can not come back.`,
+        });
+      await this.positions.create(
+        { ...position, jobId: line.jobId, lineId: line.id, placeOnLine: UNPLACED + place },
+        { transaction },
+      );
+      if (pick) await this.picks.create({ positionId: position.id, ...pick }, { transaction });
+    }
+  }
+
+  /** Removes positions that nothing was written at; a log outlives the hand that would strike it. */
+  async letGo(ids: readonly string[], transaction: Transaction): Promise<PositionKept[]> {
+    if (ids.length === 0) return [];
+    // Held before they are looked at: nobody can write an entry at them meanwhile.
+    await this.positions.findAll({ where: { id: ids }, transaction, lock: transaction.LOCK.UPDATE });
+    const written =
+      (await this.entries.findOne({ where: { positionId: [...ids] }, transaction })) ??
+      (await this.photos.findOne({
+        where: { positionId: [...ids] },
+        attributes: ['positionId'],
+        transaction,
+      }));
+    if (written) {
+      const { tag } = await this.positions.findByPk(written.positionId, { transaction, rejectOnEmpty: true });
+      throw new Refusal(409, {
+        code: 'conflict',
+        message: `${tag} has a log, so it stays on the line. Write that nothing is there any more instead.`,
+      });
+    }
+    const kept = await this.kept(ids, transaction);
+    await this.positions.destroy({ where: { id: ids }, transaction });
+    return kept;
+  }
+
+  async kept(ids: readonly string[], transaction: Transaction): Promise<PositionKept[]> {
+    const rows = await this.positions.findAll({ where: { id: ids }, include: [Pick], transaction });
+    return rows.map(({ id, tag, remarks, duty, pick }) => ({
+      id,
+      tag,
+      remarks,
+      duty,
+      pick: pick && { modelId: pick.modelId, reason: pick.reason, verdict: pick.verdict },
+    }));
+  }
+
+  /** Numbers the positions as the water goes. */
+  async place(lineId: string, ids: readonly string[], transaction: Transaction): Promise<void> {
+    if (ids.length === 0) return;
+    await this.sequelize.query(
+      `UPDATE positions p SET place_on_line = o.place - 1
+       FROM unnest(ARRAY[:ids]::uuid[]) WITH ORDINALITY AS o(id, place)
+       WHERE p.id = o.id AND p.line_id = :lineId AND p.company_id = :companyId AND p.place_on_line <> o.place - 1`,
+      {
+        type: QueryTypes.UPDATE,
+        replacements: { ids: [...ids], lineId, companyId: currentCompanyId() },
+        transaction,
+      },
+    );
+  }
+}
