@@ -80,6 +80,7 @@ const PICTURES = {
     go: async (page) => {
       await page.goto(ADDRESS);
       await page.getByRole('link', { name: 'Bring a walk list into Tarn Quay terminal' }).click();
+      await page.getByRole('textbox', { name: 'Walk list' }).waitFor();
       await page.locator('input[type=file]').setInputFiles(join(ROOT, 'e2e/fixtures/walk-list.csv'));
       await page.getByText('can be taken').waitFor();
     },
