@@ -29,6 +29,7 @@ export function WaterPage() {
         <p>{words('water.noneBody')}</p>
       </Notice>
     );
+  const job: Record<string, string> = query.get('job') === null ? {} : { job: kept.job.id };
   const line = kept.job.lines.find(({ id }) => id === query.get('line'));
   const itemId = query.get('at');
   return (
@@ -45,10 +46,10 @@ export function WaterPage() {
           kept={kept}
           line={line}
           itemId={itemId}
-          back={() => setQuery({})}
+          back={() => setQuery(job)}
         />
       ) : (
-        <Where kept={kept} choose={(lineId, at) => setQuery({ line: lineId, at })} />
+        <Where kept={kept} choose={(lineId, at) => setQuery({ ...job, line: lineId, at })} />
       )}
     </div>
   );

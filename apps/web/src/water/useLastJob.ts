@@ -24,8 +24,9 @@ export function useLastJob(jobId: string | null): KeptJob | 'none' | undefined {
   const houseRules = company.data?.houseRules;
   const now = useMemo(
     (): KeptJob | undefined =>
-      job &&
-      houseRules && { slot: 'last', job, houseRules, keptAt: new Date(fulfilledTimeStamp).toISOString() },
+      job && houseRules && fulfilledTimeStamp > 0
+        ? { slot: 'last', job, houseRules, keptAt: new Date(fulfilledTimeStamp).toISOString() }
+        : undefined,
     [job, houseRules, fulfilledTimeStamp],
   );
   useEffect(() => {

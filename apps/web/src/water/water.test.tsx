@@ -47,6 +47,16 @@ describe('Water!', () => {
     expect(screen.getAllByRole('button').map((button) => button.textContent)).toEqual(['Staff rooms']);
   });
 
+  it('is as the job is now where there is a network, and says since when', async () => {
+    serve(({ path }) => ({
+      body: path.endsWith('company') ? { name: 'T', currency: 'USD', houseRules: {} } : job('potable-cold'),
+    }));
+    show(<WaterPage />, { at: '/water?job=job' });
+    await userEvent.click(await screen.findByRole('button', { name: 'Bathhouse' }));
+    expect(screen.getByText(/as it was kept a few seconds ago/)).toBeInTheDocument();
+    expect(await keptJob()).toMatchObject({ job: { id: 'job' } });
+  });
+
   it.each<[Medium, RegExp]>([
     ['natural-gas', /Touch no switch and no phone inside.*call the gas utility/],
     ['steam-low', /Steam burns/],
