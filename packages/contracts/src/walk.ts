@@ -2,7 +2,9 @@ import {
   type Field,
   type RecordOf,
   type WalkItem,
+  LONGEST_REMARKS,
   LONGEST_WALK,
+  TAG_PATTERN,
   list,
   number,
   optional,
@@ -60,13 +62,12 @@ export interface JobWalkView {
   lines: LineView[];
 }
 
-export const LONGEST_TAG = 20;
-export const LONGEST_REMARKS = 500;
+const LONGEST_TAG = 20;
 
 export class NameRequest extends VersionedRequest {
   @IsString()
   @Length(1, LONGEST_TAG)
-  @Matches(/^[\p{L}\p{N}][\p{L}\p{N} ._/-]*$/u, {
+  @Matches(TAG_PATTERN, {
     message: 'tag must be letters, digits and dashes, like CW-04',
   })
   tag!: string;

@@ -1,6 +1,6 @@
 import type { WalkItem } from '@grevik/core';
 import fc from 'fast-check';
-import { type Edit, branchEnd, edited, indent, move, putIn, step, takeOut } from './outline-edits';
+import { type Edit, branchEnd, indent, move, putIn, step, takeOut } from './outline-edits';
 
 /** "s a >b >>c d" as a walk: the marks before a name are its depth. */
 const walk = (text: string): WalkItem[] =>
@@ -16,6 +16,14 @@ const after = (text: string, of: (items: WalkItem[]) => Edit | undefined): strin
   return edit && drawn(edited(items, edit as { at: number; remove: number; insert: WalkItem[] }));
 };
 const item = (id: string, depth: number): WalkItem => ({ id, kind: 'run', depth });
+
+/** An edit put into effect, as the server does it. */
+function edited<T>(
+  items: readonly T[],
+  { at, remove, insert }: { at: number; remove: number; insert: T[] },
+): T[] {
+  return [...items.slice(0, at), ...insert, ...items.slice(at + remove)];
+}
 
 describe('edits of an outline', () => {
   it('puts items in behind a branch, or as the first of one', () => {

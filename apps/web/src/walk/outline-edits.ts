@@ -87,11 +87,3 @@ function stepped(items: readonly WalkItem[], above: number): WalkItem[] {
     return { ...item, depth };
   });
 }
-
-/** Puts an edit into effect on a list. */
-export function edited<T>(
-  items: readonly T[],
-  { at, remove, insert }: { at: number; remove: number; insert: T[] },
-): T[] {
-  return [...items.slice(0, at), ...insert, ...items.slice(at + remove)];
-}
