@@ -46,6 +46,25 @@ test('items move and go by keys, and come back with Undo', async ({ page }) => {
   await expect.poll(names).toEqual(before);
 });
 
+test('a row is dragged past another with all that hangs on it', async ({ page }) => {
+  await openWalk(page, 'Garden irrigation');
+  const names = (): Promise<string[]> => page.getByRole('treeitem').locator('b').allTextContents();
+  const before = await names();
+  const onto = before.indexOf('Flower beds') - 1;
+  const from = await row(page, 'Flower beds').boundingBox();
+  const to = await page.getByRole('treeitem').nth(onto).boundingBox();
+  if (!from || !to) throw new Error('a row is not in sight');
+  await page.mouse.move(from.x + 60, from.y + from.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 60, from.y, { steps: 4 });
+  await page.mouse.move(to.x + 60, to.y + to.height / 2, { steps: 8 });
+  await page.mouse.up();
+  await expect(page.getByText('Flower beds: moved')).toBeVisible();
+  expect((await names()).indexOf('Flower beds')).toBe(onto);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(names).toEqual(before);
+});
+
 test('several pasted lines go in with their branches', async ({ page }) => {
   await openWalk(page, 'Garden irrigation');
   await page.getByRole('treeitem').last().click();

@@ -3,12 +3,19 @@ import { performance } from 'node:perf_hooks';
 /** Rounds run before any is counted: by then the engine has compiled what it will. */
 const WARM = 12;
 
-/** Median time of a work, ms. @param {() => unknown} work @param {number} [rounds] */
-export async function median(work, rounds = 31) {
-  for (let warm = 0; warm < WARM; warm += 1) await work();
+/**
+ * Median time of a work, ms.
+ * @param {() => unknown} work @param {number} [rounds] @param {() => unknown} [before] what comes before each round and is not measured
+ */
+export async function median(work, rounds = 31, before = () => undefined) {
+  for (let warm = 0; warm < WARM; warm += 1) {
+    await before();
+    await work();
+  }
   /** @type {number[]} */
   const times = [];
   for (let round = 0; round < rounds; round += 1) {
+    await before();
     const from = performance.now();
     await work();
     times.push(performance.now() - from);

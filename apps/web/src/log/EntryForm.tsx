@@ -6,6 +6,7 @@ import { failureText, refusalOf } from '../store/failure';
 import { useAddEntryMutation } from '../store/log-api';
 import { useWords } from '../words';
 import styles from './LogPage.module.css';
+import { TurnsField, turnsOf } from './TurnsField';
 
 /** Writes one fact. Its id is made here, and stays until it is stored: sending it twice stores it once. */
 export function EntryForm({ position, lineId }: { position: PositionView; lineId: string }) {
@@ -16,8 +17,7 @@ export function EntryForm({ position, lineId }: { position: PositionView; lineId
   const [add, { isLoading, error }] = useAddEntryMutation();
   const { enqueueSnackbar } = useSnackbar();
   const words = useWords();
-  const turned = Number(turns.replace(',', '.'));
-  const turnsAreWrong = turns.trim() !== '' && !(turned >= 0 && turned <= 2000);
+  const turned = kind === 'turned' ? turnsOf(turns) : undefined;
   const saysNothing = kind === 'note' && text.trim() === '';
 
   const submit = async (event: FormEvent): Promise<void> => {
@@ -27,7 +27,7 @@ export function EntryForm({ position, lineId }: { position: PositionView; lineId
       kind,
       text: text.trim(),
       happenedAt: new Date().toISOString(),
-      ...(kind === 'turned' && turns.trim() !== '' && { turns: turned }),
+      ...(typeof turned === 'number' && { turns: turned }),
     };
     const { data } = await add({ positionId: position.id, lineId, entry });
     if (!data) return;
@@ -53,16 +53,7 @@ export function EntryForm({ position, lineId }: { position: PositionView; lineId
           </MenuItem>
         ))}
       </TextField>
-      {kind === 'turned' && (
-        <TextField
-          size="small"
-          label={words('log.turns')}
-          value={turns}
-          error={turnsAreWrong}
-          onChange={({ target }) => setTurns(target.value)}
-          slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
-        />
-      )}
+      {kind === 'turned' && <TurnsField text={turns} change={setTurns} />}
       <TextField
         className={styles.text}
         size="small"
@@ -73,7 +64,7 @@ export function EntryForm({ position, lineId }: { position: PositionView; lineId
         onChange={({ target }) => setText(target.value)}
         slotProps={{ htmlInput: { maxLength: 2000 } }}
       />
-      <Button type="submit" variant="contained" disabled={isLoading || saysNothing || turnsAreWrong}>
+      <Button type="submit" variant="contained" disabled={isLoading || saysNothing || turned === 'wrong'}>
         {words(isLoading ? 'app.saving' : 'log.add')}
       </Button>
       {error !== undefined && (

@@ -53,6 +53,9 @@ export const api = createApi({
     }),
     line: build.query<LineView, string>({
       query: (id) => `lines/${id}`,
+      // A line may be megabytes: frozen here, the store does not walk through all of it to freeze it or to compare it with the last.
+      transformResponse: (line: LineView) => Object.freeze(line),
+      structuralSharing: false,
       providesTags: (_line, _error, id) => [{ type: 'Line', id }],
     }),
     createJob: build.mutation<JobView, { name: string }>({

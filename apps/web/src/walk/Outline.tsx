@@ -50,7 +50,7 @@ export function Outline({ line, walk, chosen, choose }: OutlineProps) {
     count: items.length,
     getScrollElement: () => scroller.current,
     estimateSize: () => (touch ? TOUCH_ROW_PX : ROW_PX),
-    overscan: 12,
+    overscan: 6,
     getItemKey: (index) => items[index]?.id ?? index,
   });
   // On a phone it is one of three sides, and comes up where one stands.

@@ -25,7 +25,7 @@ export function WalkPage() {
     walk.items.find(({ positionId }) => of && positionId === of.id)?.id;
   const asked = query.get('at');
   const chosen = asked !== null && walk.itemOf.has(asked) ? asked : (itemOf(position) ?? walk.items[0]?.id);
-  const answer = useIsolation(walk, chosen);
+  const isolated = useIsolation(walk, chosen);
 
   const choose = (itemId: string): void => {
     const to = walk.positionOf(walk.itemOf.get(itemId));
@@ -55,8 +55,8 @@ export function WalkPage() {
           <h2>{words('walk.burst')}</h2>
           <span>{words('walk.burstHint')}</span>
         </header>
-        <Plan walk={walk} chosen={chosen} answer={answer} choose={choose} />
-        {answer && <Answer line={line} walk={walk} answer={answer} />}
+        {isolated && <Plan walk={isolated.walk} chosen={chosen} answer={isolated.answer} choose={choose} />}
+        {isolated?.answer && <Answer line={line} walk={isolated.walk} answer={isolated.answer} />}
       </div>
       <div className={styles.here}>
         {position ? (

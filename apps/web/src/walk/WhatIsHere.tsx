@@ -20,6 +20,7 @@ import { useState } from 'react';
 import { useFigures } from '../kit/useFigures';
 import { dateWords } from '../kit/when';
 import { failureText, refusalOf } from '../store/failure';
+import { TurnsField, turnsOf } from '../log/TurnsField';
 import { useAddEntryMutation } from '../store/log-api';
 import { useMay } from '../store/people-api';
 import { useWords } from '../words';
@@ -56,8 +57,7 @@ export function WhatIsHere({ line, walk, sides, position, next }: WhatIsHereProp
   const words = useWords();
 
   const now: Found = { ...before, ...found };
-  const counted = turns.trim() === '' ? undefined : Number(turns.replace(',', '.'));
-  const turnsAreWrong = counted !== undefined && !(counted >= 0 && counted <= 2000);
+  const counted = turnsOf(turns);
   const set = (facts: Found): void => setFound({ ...found, ...facts });
   const upstream = item && upstreamValve(walk.network, item.id);
   const advice = judgeFound(
@@ -79,7 +79,7 @@ export function WhatIsHere({ line, walk, sides, position, next }: WhatIsHereProp
   const type = now.type === 'nothing' ? undefined : now.type;
 
   const save = async (): Promise<void> => {
-    const facts: Found = { ...found, ...(counted !== undefined && { turns: counted }) };
+    const facts: Found = { ...found, ...(typeof counted === 'number' && { turns: counted }) };
     const saysFacts = Object.keys(facts).length > 0;
     const { data } = await add({
       positionId: position.id,
@@ -182,16 +182,7 @@ export function WhatIsHere({ line, walk, sides, position, next }: WhatIsHereProp
           choose={(standing) => set({ standing })}
         />
       </div>
-      {(type === undefined || !isQuarterTurn(type)) && (
-        <TextField
-          size="small"
-          label={words('log.turns')}
-          value={turns}
-          error={turnsAreWrong}
-          onChange={({ target }) => setTurns(target.value)}
-          slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
-        />
-      )}
+      {(type === undefined || !isQuarterTurn(type)) && <TurnsField text={turns} change={setTurns} />}
       <TextField
         size="small"
         multiline
@@ -208,7 +199,7 @@ export function WhatIsHere({ line, walk, sides, position, next }: WhatIsHereProp
         <div className={styles.save}>
           <Button
             variant="contained"
-            disabled={!isNew || isLoading || turnsAreWrong}
+            disabled={!isNew || isLoading || counted === 'wrong'}
             onClick={() => void save()}
           >
             {words(isLoading ? 'app.saving' : 'walk.saveNext')}

@@ -8,7 +8,7 @@ import {
   linkOf,
   walkNetwork,
 } from '@grevik/core';
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import { conditionAt } from './item-words';
 
 /** A line as a network, with what stands where. */
@@ -41,9 +41,21 @@ export function useWalk(line: LineView, sides: HouseSides): Walked {
   return useMemo(() => walked(line, sides, new Date()), [line, sides]);
 }
 
-export function useIsolation({ network }: Walked, itemId: string | undefined): IsolationAnswer | undefined {
+/** A walk with what shuts one of its items off: after the rest of the screen is drawn, since a long line takes its time. */
+export function useIsolation(walk: Walked, itemId: string | undefined): Isolated | null {
+  const question = useMemo(() => ({ walk, itemId }), [walk, itemId]);
+  const asked = useDeferredValue<typeof question | null>(question, null);
   return useMemo(
-    () => (itemId === undefined ? undefined : isolationAnswer(network, itemId)),
-    [network, itemId],
+    () =>
+      asked && {
+        walk: asked.walk,
+        answer: isolationAnswer(asked.walk.network, asked.itemId ?? ''),
+      },
+    [asked],
   );
+}
+
+interface Isolated {
+  walk: Walked;
+  answer: IsolationAnswer | undefined;
 }

@@ -1,0 +1,37 @@
+import 'reflect-metadata';
+import '@fontsource/barlow-condensed/latin-500.css';
+import '@fontsource/barlow-condensed/latin-600.css';
+import '@fontsource-variable/source-sans-3/index.css';
+import './tokens.css';
+import { ThemeProvider } from '@mui/material/styles';
+import { SnackbarProvider } from 'notistack';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { Provider } from 'react-redux';
+import { RouterProvider } from 'react-router/dom';
+import { router } from './router';
+import { NewerVersion } from './shell/NewerVersion';
+import type { makeStore } from './store/store';
+import { theme } from './theme';
+
+/** Draws the application into its page. */
+export function start(store: ReturnType<typeof makeStore>): void {
+  const root = document.getElementById('root');
+  if (!root) throw new Error('the page has no root');
+  createRoot(root).render(
+    <StrictMode>
+      <Provider store={store}>
+        <ThemeProvider theme={theme} defaultMode="system">
+          <SnackbarProvider
+            anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}
+            autoHideDuration={8000}
+            maxSnack={2}
+          >
+            <RouterProvider router={router} />
+            <NewerVersion />
+          </SnackbarProvider>
+        </ThemeProvider>
+      </Provider>
+    </StrictMode>,
+  );
+}
