@@ -7,6 +7,7 @@ export * from './valves/index.js';
 export * from './loss/index.js';
 export * from './rating/index.js';
 export * from './surge/index.js';
+export * from './checks/index.js';
 export * from './isolation/index.js';
 export * from './selection/index.js';
 export * from './lineup/index.js';

@@ -1,6 +1,6 @@
 import { movingColumn } from '../selection/index.js';
 import { hammerRisePa } from '../surge/index.js';
-import { type CatalogueModel, costOf, flowCurve, hammerCurve } from './index.js';
+import { type CatalogueModel, costOf, flowCurve, hammerCurve, priceEach } from './index.js';
 
 const duty = {
   function: 'isolate',
@@ -57,8 +57,10 @@ describe('hammer against closing time', () => {
 });
 
 describe('what a model costs', () => {
+  const life = { years: [20, 30] as [number, number], because: [] };
+
   it('is each, by the year of its middle life, and over the job', () => {
-    expect(costOf(model, { dn: 20, price: 25 }, 4)).toEqual({
+    expect(costOf({ dn: 20, price: 25 }, life, 4)).toEqual({
       each: 25,
       perYear: 1,
       overJob: 100,
@@ -66,8 +68,22 @@ describe('what a model costs', () => {
     });
   });
 
-  it('adds up in cents, and leaves the year out where the life is not known', () => {
-    const { lifeYears: _life, ...unknown } = model;
-    expect(costOf(unknown, { dn: 20, price: 0.1 }, 3)).toEqual({ each: 0.1, overJob: 0.3 });
+  it('adds up in cents', () => {
+    expect(costOf({ dn: 20, price: 0.1 }, life, 3).overJob).toBe(0.3);
+  });
+
+  it('is lower from a break on, for every piece, whatever the order the breaks stand in', () => {
+    const size = {
+      dn: 20,
+      price: 25,
+      breaks: [
+        { from: 50, price: 18 },
+        { from: 10, price: 22 },
+      ],
+    };
+    expect([1, 9, 10, 49, 50, 500].map((quantity) => priceEach(size, quantity))).toEqual([
+      25, 25, 22, 22, 18, 18,
+    ]);
+    expect(costOf(size, life, 10).overJob).toBe(220);
   });
 });

@@ -4,8 +4,10 @@ export {
   type ModelSize,
   candidateOf,
   catalogueModelInput,
+  priceEach,
   sizeFor,
 } from './catalogue-model.js';
+export { type Compared, compare, openDropPa } from './compare.js';
 export { type Cost, costOf } from './cost.js';
 export { type FlowPoint, flowCurve } from './flow-curve.js';
 export { type HammerCurve, hammerCurve } from './hammer-curve.js';
@@ -14,3 +16,5 @@ export { type JudgedPick, type PickedNow, judgePick, pickedNow } from './judge-p
 export { modelWords } from './model-words.js';
 export { type OpenValve, openValve } from './open-valve.js';
 export { pickReason } from './pick-reason.js';
+export { type RatingPoint, ratingCurve } from './rating-curve.js';
+export { type Placed, type Switched, whatIf } from './what-if.js';

@@ -1,11 +1,13 @@
 import {
   type Assembly,
   type Duty,
+  type ExpectedLife,
   type HouseSides,
   type Reason,
   STANDARD_WEIGHTS,
   type Verdict,
   type Weights,
+  expectedLife,
   houseSides,
   rateAssembly,
   select,
@@ -20,6 +22,8 @@ export interface Column<M extends CatalogueModel = CatalogueModel> extends Assem
   verdict: Verdict;
   reasons: readonly Reason[];
   score: number | null;
+  /** How long it may serve here: what the price of a year is reckoned by. */
+  life: ExpectedLife;
   open?: OpenValve;
 }
 
@@ -51,9 +55,18 @@ export function lineUp<M extends CatalogueModel>(
 ): LineUp<M> {
   const made = models.flatMap((model) => {
     const size = sizeFor(model, duty);
-    return size
-      ? [{ model, size, candidate: candidateOf(model, size), open: openValve(duty, model, size) }]
-      : [];
+    if (!size) return [];
+    const plain = candidateOf(model, size);
+    const life = expectedLife(duty, plain);
+    return [
+      {
+        model,
+        size,
+        life,
+        candidate: { ...plain, lifeYears: life.years },
+        open: openValve(duty, model, size),
+      },
+    ];
   });
   const { results, ranked } = select(
     duty,
@@ -61,9 +74,18 @@ export function lineUp<M extends CatalogueModel>(
     sides,
     { weights, openKv: made.map(({ open }) => open?.kv) },
   );
-  const columns = made.map(({ model, size, candidate, open }, index): Column<M> => {
+  const columns = made.map(({ model, size, life, candidate, open }, index): Column<M> => {
     const { verdict, reasons, score } = results[index] as (typeof results)[number];
-    return { model, size, verdict, reasons, score, ...rateAssembly(duty, candidate), ...(open && { open }) };
+    return {
+      model,
+      size,
+      life,
+      verdict,
+      reasons,
+      score,
+      ...rateAssembly(duty, candidate),
+      ...(open && { open }),
+    };
   });
   return {
     columns: ranked.map((index) => columns[index] as Column<M>),

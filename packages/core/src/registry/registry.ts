@@ -1,4 +1,5 @@
 import type { Calculation } from '../calculation/index.js';
+import { checkVelocityCalculation } from '../checks/index.js';
 import { isolateCalculation, segmentsCalculation } from '../isolation/index.js';
 import { pipeLossCalculation, valveLossCalculation } from '../loss/index.js';
 import { readTagCalculation } from '../ordering/index.js';
@@ -10,6 +11,7 @@ export const CALCULATIONS: readonly Calculation[] = [
   pipeLossCalculation,
   valveLossCalculation,
   pressureRatingCalculation,
+  checkVelocityCalculation,
   selectCalculation,
   isolateCalculation,
   segmentsCalculation,

@@ -11,6 +11,7 @@ export {
   SOLIDS,
   positionDutyInput,
 } from './duty.js';
+export { type ExpectedLife, type LifeReason, expectedLife } from './expected-life.js';
 export {
   HOUSE_RULES,
   type HouseRule,

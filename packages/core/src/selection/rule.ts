@@ -3,7 +3,14 @@ import type { Candidate } from './candidate.js';
 import type { Duty } from './duty.js';
 import type { HouseSides } from './house-rules.js';
 
-export type RuleGroup = 'function' | 'medium-and-material' | 'bore-and-solids' | 'place-and-hands';
+export type RuleGroup =
+  | 'function'
+  | 'medium-and-material'
+  | 'bore-and-solids'
+  | 'place-and-hands'
+  | 'checks'
+  | 'waterworks'
+  | 'house';
 
 export type ReasonVerdict = 'supports' | 'care' | 'out';
 
@@ -27,6 +34,8 @@ export interface Rule {
   group: RuleGroup;
   /** When it speaks, in the words of the page that lists the rules. */
   when: string;
+  /** Where it is from, for a rule the trade's own tables do not have. */
+  source?: string;
   /** Whether it has anything to say of valves of this type for this duty; of all for every duty where left out. */
   concerns?(duty: Duty, type: ValveType): boolean;
   /** Whether it has anything to say of this valve among them; of every valve where left out. */

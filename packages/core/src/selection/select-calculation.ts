@@ -25,7 +25,7 @@ export const selectCalculation = calculation({
   },
   notes: [
     'Without candidates, every type that could serve the function is judged as its generic self.',
-    'Rule groups in place: function; medium and material; bore and solids; place and hands.',
+    'Rule groups: function; medium and material; bore and solids; place and hands; checks; waterworks; house rules.',
     'weights (judgement, price, loss, service) are proportions; 70, 30, 0, 0 unless given. A part not known for every valve left counts for none.',
     'A fact that decides and is missing gives the reason unknown-<field>, verdict care.',
     ADVICE,

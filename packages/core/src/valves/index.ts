@@ -32,3 +32,4 @@ export {
   type Stem,
 } from './materials.js';
 export { ENDS, END_WORDS, type End } from './ends.js';
+export { VALVE_STORIES, type ValveStory } from './valve-stories.js';

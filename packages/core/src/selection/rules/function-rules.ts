@@ -12,9 +12,8 @@ import type { Duty } from '../duty.js';
 import { withSides } from '../house-rules.js';
 import { type Rule, ask, care, ruledOut, supports } from '../rule.js';
 import { showsPosition, takesLock } from './position-shown.js';
+import { shutsOff } from './shuts-off.js';
 
-const shutsOff = (duty: Duty): boolean =>
-  duty.function === 'isolate' || duty.function === 'emergency-shutoff';
 const isClean = ({ solids, medium }: Duty): boolean => (solids ?? 'none') === 'none' && !isRawWaste(medium);
 const COMPRESSION = ['compression-stop', 'compression-stop-angle'];
 const BALLS = ['ball', 'quarter-turn-stop'];
@@ -221,6 +220,29 @@ export const FUNCTION_RULES: readonly Rule[] = [
     judge: () =>
       ruledOut(
         'A check is no backflow preventer. Fit the assembly the code lists for this hazard, tested by a certified tester.',
+      ),
+  },
+  {
+    id: 'relief-free-way',
+    group: 'function',
+    when: 'Relief valve.',
+    source: 'ASME BPVC Section VIII, overpressure protection; plumbing codes on relief discharge.',
+    concerns: ({ function: asked }, type) => asked === 'relieve' && type === 'relief',
+    judge: () =>
+      supports(
+        'Nothing may stand between it and what it protects, and its outlet runs full size, downhill, to where it is seen.',
+      ),
+  },
+  {
+    id: 'reducer-shuts-way-back',
+    group: 'function',
+    when: 'Pressure reducer on drinking water.',
+    source: 'Plumbing codes on thermal expansion behind a pressure reducer.',
+    concerns: ({ function: asked, medium }, type) =>
+      asked === 'reduce-pressure' && type === 'pressure-reducing' && isPotable(medium),
+    judge: () =>
+      supports(
+        'It shuts the way back to the street: where water is heated beyond it an expansion vessel goes with it. A strainer ahead keeps its seat.',
       ),
   },
 ];

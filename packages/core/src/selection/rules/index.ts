@@ -1,12 +1,15 @@
 import type { Rule } from '../rule.js';
 import { APPROVAL_RULES } from './approval-rules.js';
 import { BORE_RULES } from './bore-rules.js';
+import { CHECK_RULES } from './check-rules.js';
 import { FUNCTION_RULES } from './function-rules.js';
 import { MATERIAL_RULES } from './material-rules.js';
 import { PLACE_RULES } from './place-rules.js';
 import { PRESSURE_RULES } from './pressure-rules.js';
 import { JOINT_RULES } from './joint-rules.js';
+import { SIDE_RULES } from './side-rules.js';
 import { SLAM_SHUT } from './slam-shut.js';
+import { WATERWORKS_RULES } from './waterworks-rules.js';
 
 /** The rule table, in the order its reasons are given. */
 export const RULES: readonly Rule[] = [
@@ -18,4 +21,7 @@ export const RULES: readonly Rule[] = [
   ...BORE_RULES,
   ...PLACE_RULES,
   ...JOINT_RULES,
+  ...CHECK_RULES,
+  ...WATERWORKS_RULES,
+  ...SIDE_RULES,
 ];

@@ -1,5 +1,5 @@
-import { isFuelGas } from '../../media/index.js';
-import { type Operator, isHandled } from '../../valves/index.js';
+import { MEDIUM_FACTS, isFuelGas } from '../../media/index.js';
+import { type Operator, familyOf, isHandled } from '../../valves/index.js';
 import { withSides } from '../house-rules.js';
 import { type Rule, ask, care, ruledOut, supports } from '../rule.js';
 import { takesLock } from './position-shown.js';
@@ -15,6 +15,7 @@ const ABOVE_GROUND: readonly Operator[] = [
 ];
 const KEYED: readonly Operator[] = ['operating-nut', 'loose-key'];
 const REACH_M = 1.8;
+const FROST_C = 4;
 const UNEXERCISED_PER_YEAR = 1 / 3;
 
 /** Can it be reached, turned, kept from others and taken apart where it sits. */
@@ -154,5 +155,22 @@ export const PLACE_RULES: readonly Rule[] = [
         houseRule: 'old-gates',
       };
     },
+  },
+  {
+    id: 'frost-cavity',
+    group: 'place-and-hands',
+    when: 'Ball valve outdoors on water near freezing.',
+    source: 'Water grows by a tenth as it freezes, and shut water in the ball has nowhere to go.',
+    concerns: ({ place, medium, temperatureC }, type) =>
+      place === 'outdoors' &&
+      MEDIUM_FACTS[medium].family === 'water' &&
+      temperatureC <= FROST_C &&
+      familyOf(type) === 'ball',
+    judge: ({ temperatureC }) =>
+      care('Water shut inside the ball freezes and splits the body: drain it half open before frost.', {
+        value: temperatureC,
+        limit: FROST_C,
+        unit: 'C',
+      }),
   },
 ];

@@ -42,7 +42,7 @@ const ALONE = Object.fromEntries(
 ) as unknown as Readonly<Record<SeatMaterial, readonly SeatMaterial[]>>;
 
 /** Where a seat or disc gives up; unnamed rubber is taken as the best of them, and asked for. */
-const limitC = (material: SeatMaterial): number =>
+export const limitC = (material: SeatMaterial): number =>
   material === 'rubber' ? HOTTEST_RUBBER_LIMIT_C : SEAT_LIMIT_C[material];
 
 const ASK_RATING = {

@@ -1,0 +1,3 @@
+export { type CheckVelocity, type CheckVelocityInput, checkVelocity } from './check-velocity.js';
+export { checkVelocityCalculation } from './check-velocity-calculation.js';
+export { CHECK_TYPES, type CheckType, leastVelocityMs } from './least-velocity.js';
