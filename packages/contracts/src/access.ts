@@ -11,6 +11,7 @@ export const PERMISSIONS = [
   'bring-lines',
   'walk',
   'house-rules',
+  'catalogue',
   'people',
 ] as const;
 export type Permission = (typeof PERMISSIONS)[number];

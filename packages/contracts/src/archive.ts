@@ -1,6 +1,7 @@
 import {
   type CatalogueModel,
   type Field,
+  type HouseSides,
   type RecordOf,
   LONGEST_WALK,
   MEDIA,
@@ -8,6 +9,7 @@ import {
   choice,
   flag,
   foundInput,
+  houseRulesInput,
   list,
   number,
   optional,
@@ -89,6 +91,8 @@ export const jobArchiveInput = record({
   format: choice([ARCHIVE_FORMAT]),
   version: number({ integer: true, min: 1, max: 1 }),
   job: text(120),
+  /** The sides it took for itself. */
+  houseRules: optional(houseRulesInput),
   /** The models that are picked in it. */
   models: list(catalogueModelInput, { most: 2_000 }),
   lines: list(record(lineFields), { most: 500 }),
@@ -97,6 +101,7 @@ export type JobArchive = RecordOf<{
   format: Field<typeof ARCHIVE_FORMAT>;
   version: Field<number>;
   job: Field<string>;
+  houseRules: Field<Partial<HouseSides> | undefined>;
   models: Field<CatalogueModel[]>;
   lines: Field<ArchivedLine[]>;
 }>;

@@ -20,6 +20,8 @@ export interface JobView {
   id: string;
   name: string;
   lines: LineSummary[];
+  /** The sides this job takes for itself, over the company's. */
+  houseRules: Partial<HouseSides>;
 }
 
 /** A position in a word: enough to find it, and to count what is asked alike. */

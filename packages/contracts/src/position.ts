@@ -1,5 +1,17 @@
 import { type PositionDuty, positionDutyInput } from '@grevik/core';
-import { IsInt, IsString, IsUUID, Length, Matches, Min } from 'class-validator';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  ArrayNotEmpty,
+  IsArray,
+  IsInt,
+  IsString,
+  IsUUID,
+  Length,
+  Matches,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 import { Described } from './described.js';
 
 /** A change carries the version it was made on, so that nobody overwrites what they have not seen. */
@@ -22,4 +34,28 @@ export class PickRequest extends VersionedRequest {
   @Length(1, 2000)
   @Matches(/\S/, { message: 'reason must say something' })
   reason!: string;
+}
+
+/** A position with the version its pick was judged on. */
+export class SeenPosition extends VersionedRequest {
+  @IsUUID()
+  id!: string;
+}
+
+/** One model for many positions of a job, each judged on its own duty. */
+export class PickManyRequest {
+  @IsUUID()
+  modelId!: string;
+
+  @IsString()
+  @Length(1, 2000)
+  @Matches(/\S/, { message: 'reason must say something' })
+  reason!: string;
+
+  @IsArray()
+  @ArrayNotEmpty()
+  @ArrayMaxSize(500)
+  @ValidateNested({ each: true })
+  @Type(() => SeenPosition)
+  positions!: SeenPosition[];
 }

@@ -24,6 +24,10 @@ export const PERMISSION_TABLE: Readonly<Record<Permission, { words: string; role
     roles: ['owner', 'estimator', 'foreman', 'technician'],
   },
   'house-rules': { words: 'take sides in house rules', roles: ['owner', 'estimator', 'foreman'] },
+  catalogue: {
+    words: 'add, change and retire models of the catalogue',
+    roles: ['owner', 'estimator', 'foreman'],
+  },
   people: { words: 'invite people and give them roles', roles: ['owner'] },
 };
 

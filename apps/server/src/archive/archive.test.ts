@@ -83,6 +83,7 @@ const position = merged(
 const archive: fc.Arbitrary<JobArchive> = fc
   .record({
     job: word,
+    houseRules: fc.constantFrom(undefined, { stops: 'multi-turn' }, { port: 'full', 'gas-cock': 'ball' }),
     model,
     lines: fc.uniqueArray(
       fc.record({
@@ -110,7 +111,7 @@ const archive: fc.Arbitrary<JobArchive> = fc
       { maxLength: 3, selector: ({ name }) => name.trim().toLowerCase() },
     ),
   })
-  .map(({ job, model: one, lines }) => {
+  .map(({ job, houseRules, model: one, lines }) => {
     let number = 0;
     const archived = lines.map(({ positions, extra, walked, ...line }, at) => {
       const own = (positions as Record<string, unknown>[]).map(({ pickOf, ...rest }) => ({
@@ -145,6 +146,7 @@ const archive: fc.Arbitrary<JobArchive> = fc
       format: 'grevik-job',
       version: 1,
       job,
+      ...(houseRules && { houseRules }),
       models: isPicked ? [one] : [],
       lines: archived,
     } as unknown as JobArchive;

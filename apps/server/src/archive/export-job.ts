@@ -2,7 +2,7 @@ import { ARCHIVE_FORMAT, type ArchivedItem, type ArchivedPosition, type JobArchi
 import type { CatalogueModel, WalkItem } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import { CatalogueService } from '../catalogue/catalogue.service.js';
+import { CatalogueService, plainModel } from '../catalogue/catalogue.service.js';
 import { Entry } from '../entries/entry.model.js';
 import { Job } from '../jobs/job.model.js';
 import { Line } from '../lines/line.model.js';
@@ -53,7 +53,7 @@ export class ExportJob {
       this.catalogue.list(),
     ]);
     const picked = new Set(job.lines.flatMap(({ positions }) => positions.map(({ pick }) => pick?.modelId)));
-    const modelOf = new Map(models.map(({ id, ...model }) => [id, model]));
+    const modelOf = new Map(models.map((model) => [model.id, plainModel(model)]));
     const nameOf = new Map(people.map(({ id, name }) => [id, name]));
 
     const positionOf = (position: Position): ArchivedPosition => ({
@@ -86,7 +86,8 @@ export class ExportJob {
       format: ARCHIVE_FORMAT,
       version: 1,
       job: job.name,
-      models: models.filter(({ id }) => picked.has(id)).map(({ id: _id, ...model }) => model),
+      ...(Object.keys(job.houseRules).length > 0 && { houseRules: job.houseRules }),
+      models: models.filter(({ id }) => picked.has(id)).map(plainModel),
       lines: job.lines.map((line) => {
         const walk = walks.find(({ lineId }) => lineId === line.id);
         const tagOf = new Map(line.positions.map(({ id, tag }) => [id, tag]));

@@ -52,6 +52,7 @@ export class ImportJob {
           field: 'job',
           message: `There is a job called “${archive.job}” already. Give one of them another name.`,
         });
+      if (archive.houseRules) await job.update({ houseRules: archive.houseRules }, { transaction });
       const modelIds = await this.addModels(archive, transaction);
       for (const [placeInJob, line] of archive.lines.entries())
         await this.addLine(job.id, line, placeInJob, modelIds, transaction);

@@ -25,6 +25,12 @@ export class CatalogueModelRow extends Model {
   @Column(DataType.JSONB)
   declare details: Omit<CatalogueModel, 'maker' | 'model' | 'type' | 'sizes'>;
 
+  @Column(DataType.INTEGER)
+  declare version: number;
+
+  @Column(DataType.BOOLEAN)
+  declare retired: boolean;
+
   @HasMany(() => CatalogueSize, { foreignKey: 'modelId', sourceKey: 'id' })
   declare sizes: CatalogueSize[];
 }

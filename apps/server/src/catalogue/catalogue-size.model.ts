@@ -1,3 +1,4 @@
+import type { ModelSize } from '@grevik/core';
 import { Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 
 @Table({ tableName: 'catalogue_sizes', underscored: true, timestamps: false })
@@ -21,4 +22,7 @@ export class CatalogueSize extends Model {
 
   @Column(DataType.INTEGER)
   declare priceCents: number;
+
+  @Column(DataType.JSONB)
+  declare breaks: ModelSize['breaks'] | null;
 }

@@ -2,6 +2,7 @@ import { type QueryInterface, Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import * as firstSlice from './migrations/0001-first-slice.js';
 import * as walk from './migrations/0003-walk.js';
+import * as catalogue from './migrations/0004-catalogue-and-sides.js';
 import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
 interface Migration {
@@ -14,6 +15,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0001-first-slice': firstSlice,
   '0002-people-and-log': peopleAndLog,
   '0003-walk': walk,
+  '0004-catalogue-and-sides': catalogue,
 };
 
 /** Any number, the same for every server: only one migrates at a time. */

@@ -101,6 +101,30 @@ describe('no request, however made, breaks the server', () => {
         send: raw('put', '/api/company/house-rules'),
         good: { houseRules: { stops: 'multi-turn' } },
       },
+      'job-sides': {
+        send: raw('put', `/api/jobs/${job.id}/house-rules`),
+        good: { houseRules: { stops: 'multi-turn' } },
+      },
+      picks: {
+        send: raw('put', `/api/jobs/${job.id}/picks`),
+        good: { modelId: randomUUID(), reason: 'r', positions: [{ id, version: 0 }] },
+      },
+      model: {
+        send: raw('post', '/api/catalogue'),
+        good: { model: { maker: 'M', model: 'X', type: 'ball', sizes: [{ dn: 20, price: 1 }] } },
+      },
+      'change-model': {
+        send: raw('put', `/api/catalogue/${randomUUID()}`),
+        good: { version: 0, model: { maker: 'M', model: 'X', type: 'ball', sizes: [{ dn: 20, price: 1 }] } },
+      },
+      retire: {
+        send: raw('put', `/api/catalogue/${randomUUID()}/retired`),
+        good: { version: 0, retired: true },
+      },
+      models: {
+        send: raw('post', '/api/catalogue/list'),
+        good: { format: 'csv', text: 'maker,model,type,dn,price\nA,B,ball,20,1', adds: 0, changes: 0 },
+      },
       archive: {
         send: raw('post', '/api/archive/jobs'),
         good: { format: 'grevik-job', version: 1, job: 'J', models: [], lines: [] },
@@ -177,6 +201,12 @@ describe('no request, however made, breaks the server', () => {
     'line',
     'walk',
     'house-rules',
+    'job-sides',
+    'picks',
+    'model',
+    'change-model',
+    'retire',
+    'models',
     'archive',
     'places',
     'photo',

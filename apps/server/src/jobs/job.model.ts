@@ -1,3 +1,4 @@
+import type { HouseSides } from '@grevik/core';
 import { Column, DataType, Default, HasMany, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { Line } from '../lines/line.model.js';
 
@@ -13,6 +14,9 @@ export class Job extends Model {
 
   @Column(DataType.TEXT)
   declare name: string;
+
+  @Column(DataType.JSONB)
+  declare houseRules: Partial<HouseSides>;
 
   @HasMany(() => Line, { foreignKey: 'jobId', sourceKey: 'id' })
   declare lines: Line[];

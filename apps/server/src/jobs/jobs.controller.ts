@@ -1,5 +1,5 @@
-import { CreateJobRequest, type JobView, type PositionSummary } from '@grevik/contracts';
-import { Body, Controller, Get, Param, Post } from '@nestjs/common';
+import { CreateJobRequest, HouseRulesRequest, type JobView, type PositionSummary } from '@grevik/contracts';
+import { Body, Controller, Get, Param, Post, Put } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import { May } from '../access/may.js';
 import { IdPipe } from '../errors/id.pipe.js';
@@ -28,6 +28,13 @@ export class JobsController {
   @Get(':id/positions')
   positions(@Param('id', IdPipe) id: string): Promise<PositionSummary[]> {
     return this.jobs.positionsOf(id);
+  }
+
+  @ApiOperation({ summary: 'Takes sides for one job; what is left out follows the company.' })
+  @May('house-rules')
+  @Put(':id/house-rules')
+  takeSides(@Param('id', IdPipe) id: string, @Body() { houseRules }: HouseRulesRequest): Promise<JobView> {
+    return this.jobs.takeSides(id, houseRules);
   }
 
   @ApiOperation({ summary: 'Starts a job.' })

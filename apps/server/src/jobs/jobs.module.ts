@@ -3,13 +3,14 @@ import { SequelizeModule } from '@nestjs/sequelize';
 import { Line } from '../lines/line.model.js';
 import { Position } from '../positions/position.model.js';
 import { Job } from './job.model.js';
+import { JobSides } from './job-sides.service.js';
 import { JobsController } from './jobs.controller.js';
 import { JobsService } from './jobs.service.js';
 
 @Module({
   imports: [SequelizeModule.forFeature([Job, Line, Position])],
   controllers: [JobsController],
-  providers: [JobsService],
-  exports: [JobsService],
+  providers: [JobsService, JobSides],
+  exports: [JobsService, JobSides],
 })
 export class JobsModule {}

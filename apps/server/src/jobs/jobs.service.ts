@@ -1,4 +1,5 @@
 import type { JobView, PositionSummary } from '@grevik/contracts';
+import type { HouseSides } from '@grevik/core';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { UniqueConstraintError, col, fn } from 'sequelize';
@@ -59,10 +60,18 @@ export class JobsService {
     );
   }
 
+  /** Takes sides for one job; what is left out follows the company. */
+  async takeSides(id: string, houseRules: Partial<HouseSides>): Promise<JobView> {
+    const job = await this.jobs.findByPk(id);
+    if (!job) throw notHere();
+    await job.update({ houseRules });
+    return this.get(id);
+  }
+
   async create(name: string): Promise<JobView> {
     try {
       const job = await this.jobs.create({ name: name.trim() });
-      return { id: job.id, name: job.name, lines: [] };
+      return { id: job.id, name: job.name, lines: [], houseRules: {} };
     } catch (error) {
       if (error instanceof UniqueConstraintError)
         throw new ConflictException(
@@ -96,6 +105,7 @@ function viewOf(job: Job, progress: ReadonlyMap<string, Progress>): JobView {
   return {
     id: job.id,
     name: job.name,
+    houseRules: job.houseRules,
     lines: job.lines.map(({ id, name, medium }) => {
       const of = progress.get(id);
       return { id, name, medium, positions: Number(of?.positions ?? 0), picked: Number(of?.picked ?? 0) };

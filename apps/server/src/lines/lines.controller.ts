@@ -1,5 +1,4 @@
 import { type LineView, ScheduleQuery } from '@grevik/contracts';
-import { houseSides } from '@grevik/core';
 import { Controller, Get, Param, Query, Res } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import type { Response } from 'express';
@@ -7,6 +6,7 @@ import { May } from '../access/may.js';
 import { CatalogueService } from '../catalogue/catalogue.service.js';
 import { CompanyService } from '../company/company.service.js';
 import { IdPipe } from '../errors/id.pipe.js';
+import { JobSides } from '../jobs/job-sides.service.js';
 import { LinesService } from './lines.service.js';
 import { scheduleCsv } from './schedule-csv.js';
 
@@ -16,6 +16,7 @@ export class LinesController {
     private readonly lines: LinesService,
     private readonly catalogue: CatalogueService,
     private readonly company: CompanyService,
+    private readonly sides: JobSides,
   ) {}
 
   @ApiOperation({ summary: 'A line with its positions, as the water goes.' })
@@ -41,7 +42,7 @@ export class LinesController {
     const csv = scheduleCsv({
       line,
       models,
-      sides: houseSides(company.houseRules),
+      sides: await this.sides.of(line.jobId),
       currency: company.currency,
       units,
     });

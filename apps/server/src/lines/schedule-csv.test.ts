@@ -5,6 +5,8 @@ import { scheduleCsv } from './schedule-csv.js';
 
 const model: ModelView = {
   id: 'ball',
+  version: 0,
+  retired: false,
   maker: 'Ostrand',
   model: '21P',
   type: 'ball',

@@ -2,6 +2,7 @@ import {
   ChangeDutyRequest,
   type HistoryView,
   NameRequest,
+  PickManyRequest,
   PickRequest,
   type PositionChangeView,
   type PositionView,
@@ -14,6 +15,20 @@ import { EntriesService } from '../entries/entries.service.js';
 import { IdPipe } from '../errors/id.pipe.js';
 import { ChangeLog } from '../history/change-log.service.js';
 import { PositionsService } from './positions.service.js';
+
+@Controller('api/jobs/:id/picks')
+export class PicksController {
+  constructor(private readonly positions: PositionsService) {}
+
+  @ApiOperation({
+    summary: 'Picks one model for many positions, each judged on its own duty: all of them, or none.',
+  })
+  @May('pick')
+  @Put()
+  pick(@Param('id', IdPipe) jobId: string, @Body() request: PickManyRequest): Promise<PositionView[]> {
+    return this.positions.pickMany(jobId, request);
+  }
+}
 
 @Controller('api/positions')
 export class PositionsController {

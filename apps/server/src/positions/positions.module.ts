@@ -3,10 +3,11 @@ import { SequelizeModule } from '@nestjs/sequelize';
 import { CatalogueModule } from '../catalogue/catalogue.module.js';
 import { EntriesModule } from '../entries/entries.module.js';
 import { HistoryModule } from '../history/history.module.js';
+import { JobsModule } from '../jobs/jobs.module.js';
 import { Line } from '../lines/line.model.js';
 import { Pick } from './pick.model.js';
 import { Position } from './position.model.js';
-import { PositionsController } from './positions.controller.js';
+import { PicksController, PositionsController } from './positions.controller.js';
 import { PositionsService } from './positions.service.js';
 
 @Module({
@@ -15,8 +16,9 @@ import { PositionsService } from './positions.service.js';
     CatalogueModule,
     HistoryModule,
     EntriesModule,
+    JobsModule,
   ],
-  controllers: [PositionsController],
+  controllers: [PositionsController, PicksController],
   providers: [PositionsService],
   exports: [PositionsService],
 })

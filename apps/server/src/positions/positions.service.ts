@@ -1,11 +1,17 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { NameKept, NameRequest, PickKept, PickRequest, PositionView } from '@grevik/contracts';
+import type {
+  NameKept,
+  NameRequest,
+  PickKept,
+  PickManyRequest,
+  PickRequest,
+  PositionView,
+} from '@grevik/contracts';
 import {
   type Duty,
   InvalidInput,
   type PositionDuty,
   formatNominalSize,
-  houseSides,
   judgePick,
   modelWords,
 } from '@grevik/core';
@@ -15,10 +21,10 @@ import { type Transaction, UniqueConstraintError } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { CatalogueService } from '../catalogue/catalogue.service.js';
 import { currentPersonId } from '../company/company-scope.js';
-import { CompanyService } from '../company/company.service.js';
 import { Refusal } from '../errors/refusal.js';
 import { ChangeLog } from '../history/change-log.service.js';
 import type { Change } from '../history/change.model.js';
+import { JobSides } from '../jobs/job-sides.service.js';
 import { Line } from '../lines/line.model.js';
 import { Pick } from './pick.model.js';
 import { Position } from './position.model.js';
@@ -32,7 +38,7 @@ export class PositionsService {
     @InjectModel(Pick) private readonly picks: typeof Pick,
     @InjectModel(Line) private readonly lines: typeof Line,
     private readonly catalogue: CatalogueService,
-    private readonly company: CompanyService,
+    private readonly sides: JobSides,
     private readonly log: ChangeLog,
   ) {}
 
@@ -47,6 +53,29 @@ export class PositionsService {
     return this.change(id, version, 'pick', { pick: sent }, async (position, transaction) => {
       const verdict = await this.defensible(position, modelId);
       await this.keepPick(id, { ...sent, verdict }, transaction);
+    });
+  }
+
+  /** One model for many positions, each judged on its own duty: all of them, or none. */
+  pickMany(jobId: string, { modelId, reason, positions }: PickManyRequest): Promise<PositionView[]> {
+    const picked = { modelId, reason: reason.trim() };
+    return this.sequelize.transaction(async (transaction) => {
+      const views: PositionView[] = [];
+      // In one order for everybody, so that two who pick for many do not wait for each other.
+      for (const { id, version } of [...positions].sort((a, b) => (a.id < b.id ? -1 : 1))) {
+        const position = await this.held(id, transaction);
+        if (position.jobId !== jobId) throw notHere();
+        if (position.version !== version) throw stale(position);
+        const before = await this.kept('pick', position, transaction);
+        await this.keepPick(
+          id,
+          { ...picked, verdict: await this.defensible(position, modelId) },
+          transaction,
+        );
+        await this.sign(position, { kind: 'pick', before }, transaction);
+        views.push(await this.view(id, transaction));
+      }
+      return views;
     });
   }
 
@@ -84,13 +113,19 @@ export class PositionsService {
 
   /** Judges a model for a position. What is ruled out can not be picked. */
   private async defensible(position: Position, modelId: string): Promise<'fits' | 'care'> {
-    const [model, line, company] = await Promise.all([
+    const [model, line, sides] = await Promise.all([
       this.catalogue.get(modelId),
       this.lines.findByPk(position.lineId, { rejectOnEmpty: true }),
-      this.company.current(),
+      this.sides.of(position.jobId),
     ]);
     const duty: Duty = { ...position.duty, medium: line.medium };
-    const { size, verdict, reasons } = judgePick(duty, model, houseSides(company.houseRules));
+    if (model.retired)
+      throw new Refusal(422, {
+        code: 'ruled-out',
+        field: 'modelId',
+        message: `${modelWords(model).from} is retired from the catalogue. Pick another, or take it back in first.`,
+      });
+    const { size, verdict, reasons } = judgePick(duty, model, sides);
     if (!size)
       throw new InvalidInput(
         'modelId',
@@ -118,13 +153,7 @@ export class PositionsService {
     return this.sequelize.transaction(async (transaction) => {
       const position = await this.held(id, transaction);
       if (position.version !== version) {
-        throw new Refusal(409, {
-          code: 'stale',
-          field: 'version',
-          message: `${position.tag} was changed meanwhile. Look at both, and keep what is right.`,
-          current: await this.view(id, transaction),
-          sent,
-        });
+        throw stale(position, { current: await this.view(id, transaction), sent });
       }
       const before = await this.kept(kind, position, transaction);
       await work(position, transaction);
@@ -192,6 +221,14 @@ export class PositionsService {
     return position;
   }
 }
+
+const stale = ({ tag }: Position, beside: object = {}): Refusal =>
+  new Refusal(409, {
+    code: 'stale',
+    field: 'version',
+    message: `${tag} was changed meanwhile. Look at both, and keep what is right.`,
+    ...beside,
+  });
 
 const notHere = (): NotFoundException =>
   new NotFoundException('That position is not here. Open the line again.');

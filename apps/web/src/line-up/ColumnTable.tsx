@@ -25,7 +25,7 @@ interface ColumnTableProps {
 /** The candidates side by side: the eye goes down a column, the foreman compares along a row. */
 export function ColumnTable({ duty, columns, pickedId, alike, money, pick }: ColumnTableProps) {
   const words = useWords();
-  const cheapest = Math.min(...columns.map(({ model, size }) => costOf(model, size, alike).overJob));
+  const cheapest = Math.min(...columns.map(({ size, life }) => costOf(size, life, alike).overJob));
   const figures = useFigures();
   const rows: { id: string; label: ReactNode; cell: (column: ModelColumn, index: number) => ReactNode }[] = [
     {

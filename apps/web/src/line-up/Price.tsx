@@ -1,5 +1,6 @@
 import { type Cost, costOf } from '@grevik/core';
 import { useWords } from '../words';
+import styles from './ColumnTable.module.css';
 import type { ModelColumn } from './model-column';
 
 interface PriceProps {
@@ -12,14 +13,10 @@ interface PriceProps {
 }
 
 /** What it costs: one, a year of its life, all alike on the job, and how far that is from the cheapest. */
-export function Price({ column: { model, size }, alike, cheapest, money }: PriceProps) {
+export function Price({ column: { size, life }, alike, cheapest, money }: PriceProps) {
   const words = useWords();
-  const { each, perYear, overJob }: Cost = costOf(model, size, alike);
-  const [low, high] = model.lifeYears ?? [];
-  const life =
-    low === undefined || high === undefined
-      ? words('lineUp.lifeUnknown')
-      : words('lineUp.years', { low, high });
+  const { each, perYear, overJob }: Cost = costOf(size, life, alike);
+  const [low, high] = life.years;
   const more = Math.round((overJob - cheapest) * 100) / 100;
   const job = [
     alike > 1 && words('lineUp.overJob', { money: money(overJob), count: alike }),
@@ -27,9 +24,14 @@ export function Price({ column: { model, size }, alike, cheapest, money }: Price
   ].filter(Boolean);
   return (
     <>
-      <b>{money(each)}</b> {words('lineUp.each', { life })}
-      {perYear !== undefined && <div>{words('lineUp.perYear', { money: money(perYear) })}</div>}
+      <b>{money(each)}</b> {words('lineUp.each', { life: words('lineUp.years', { low, high }) })}
+      <div>{words('lineUp.perYear', { money: money(perYear) })}</div>
       <div>{job.join(', ')}</div>
+      {life.because.length > 0 && (
+        <div className={styles.because}>
+          {words('lineUp.lifeBecause', { reasons: life.because.map(({ text }) => text).join(', ') })}
+        </div>
+      )}
     </>
   );
 }

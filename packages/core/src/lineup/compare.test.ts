@@ -35,7 +35,7 @@ const GLOBE: Held = {
   operator: 'handwheel',
   discMaterial: 'nbr',
   lifeYears: [10, 20],
-  sizes: [{ dn: 20, price: 12, kv: 5 }],
+  sizes: [{ dn: 20, price: 20, kv: 5 }],
 };
 const MODELS = [BALL, GLOBE];
 
@@ -46,7 +46,7 @@ describe('candidates side by side', () => {
   it('measures each against the first, in money, pressure and years', () => {
     expect(said.map(({ column }) => column.model.id)).toEqual(['ball', 'globe']);
     expect(said[0]).toMatchObject({ costsMore: 0, losesMorePa: 0, lastsLonger: 0 });
-    expect(said[1]).toMatchObject({ costsMore: -40, lastsLonger: -10 });
+    expect(said[1]).toMatchObject({ costsMore: -8, lastsLonger: -10 });
     expect(said[1]?.losesMorePa).toBeGreaterThan(10_000);
     expect(said[1]?.firstToGo).toContain('disc');
   });

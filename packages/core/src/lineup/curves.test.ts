@@ -1,6 +1,6 @@
 import { movingColumn } from '../selection/index.js';
 import { hammerRisePa } from '../surge/index.js';
-import { type CatalogueModel, costOf, flowCurve, hammerCurve, priceEach } from './index.js';
+import { costOf, flowCurve, hammerCurve, priceEach } from './index.js';
 
 const duty = {
   function: 'isolate',
@@ -11,13 +11,6 @@ const duty = {
   flowM3s: 5e-4,
   pipe: { material: 'copper', lengthUpstreamM: 30 },
 } as const;
-const model: CatalogueModel = {
-  maker: 'A',
-  model: '1',
-  type: 'ball',
-  lifeYears: [20, 30],
-  sizes: [{ dn: 20, price: 25 }],
-};
 
 describe('flow against the handle', () => {
   it('starts at nothing, never falls, and ends at nearly the duty’s flow for a wide valve', () => {

@@ -16,5 +16,5 @@ export { type JudgedPick, type PickedNow, judgePick, pickedNow } from './judge-p
 export { modelWords } from './model-words.js';
 export { type OpenValve, openValve } from './open-valve.js';
 export { pickReason } from './pick-reason.js';
-export { type RatingPoint, ratingCurve } from './rating-curve.js';
+export { type RatedAt, ratingCurve } from './rating-curve.js';
 export { type Placed, type Switched, whatIf } from './what-if.js';

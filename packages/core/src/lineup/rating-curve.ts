@@ -1,7 +1,7 @@
 import { type Duty, rateAssembly } from '../selection/index.js';
 import { type CatalogueModel, type ModelSize, candidateOf } from './catalogue-model.js';
 
-export interface RatingPoint {
+export interface RatedAt {
   temperatureC: number;
   /** What the weakest of body and joints carries there, Pa gauge. */
   allowablePa: number;
@@ -22,9 +22,9 @@ const STEP_C = 5;
  * @example
  * ratingCurve(duty, model, size)[0] // { temperatureC: 0, allowablePa: 4136854 }
  */
-export function ratingCurve(duty: Duty, model: CatalogueModel, size: ModelSize): RatingPoint[] {
+export function ratingCurve(duty: Duty, model: CatalogueModel, size: ModelSize): RatedAt[] {
   const candidate = candidateOf(model, size);
-  const points: RatingPoint[] = [];
+  const points: RatedAt[] = [];
   for (let temperatureC = COLDEST_C; temperatureC <= HOTTEST_C; temperatureC += STEP_C) {
     const { rating } = rateAssembly({ ...duty, temperatureC, pressurePa: 0 }, candidate);
     if (!rating || rating.verdict === 'not-rated') break;

@@ -1,0 +1,22 @@
+import { type HouseSides, houseSides } from '@grevik/core';
+import { Injectable } from '@nestjs/common';
+import { InjectModel } from '@nestjs/sequelize';
+import { CompanyService } from '../company/company.service.js';
+import { Job } from './job.model.js';
+
+/** The sides in force on a job: its own, else the company's, else the standard ones. */
+@Injectable()
+export class JobSides {
+  constructor(
+    @InjectModel(Job) private readonly jobs: typeof Job,
+    private readonly company: CompanyService,
+  ) {}
+
+  async of(jobId: string): Promise<HouseSides> {
+    const [company, job] = await Promise.all([
+      this.company.current(),
+      this.jobs.findByPk(jobId, { attributes: ['houseRules'] }),
+    ]);
+    return houseSides({ ...company.houseRules, ...job?.houseRules });
+  }
+}

@@ -1,0 +1,1 @@
+export { type ReadSheet, type SheetProblem, catalogueSheet, readCatalogueSheet } from './catalogue-sheet.js';
