@@ -33,6 +33,16 @@ export const router = createBrowserRouter([
                 '/house-rules',
                 async () => (await import('./house-rules/HouseRulesPage')).HouseRulesPage,
               ),
+              screen('/catalogue', async () => (await import('./catalogue/CataloguePage')).CataloguePage),
+              screen('/catalogue/new', async () => (await import('./catalogue/ModelPage')).ModelPage),
+              screen(
+                '/catalogue/models/:modelId',
+                async () => (await import('./catalogue/ModelPage')).ModelPage,
+              ),
+              screen(
+                '/catalogue/types/:type?',
+                async () => (await import('./catalogue/TypesPage')).TypesPage,
+              ),
               screen('/account', async () => (await import('./people/AccountPage')).AccountPage),
               { path: '/jobs/:jobId', element: <FirstLine /> },
               screen('/jobs/:jobId/walk', async () => (await import('./walk/WalkListPage')).WalkListPage),

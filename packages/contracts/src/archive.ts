@@ -92,7 +92,7 @@ export const jobArchiveInput = record({
   version: number({ integer: true, min: 1, max: 1 }),
   job: text(120),
   /** The sides it took for itself. */
-  houseRules: optional(houseRulesInput),
+  houseRules: optional(houseRulesInput as Field<Partial<HouseSides>>),
   /** The models that are picked in it. */
   models: list(catalogueModelInput, { most: 2_000 }),
   lines: list(record(lineFields), { most: 500 }),

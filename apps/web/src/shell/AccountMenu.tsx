@@ -49,6 +49,12 @@ export function AccountMenu({ showKeys }: { showKeys: () => void }) {
         <Divider />
         <MenuList autoFocusItem>
           <MenuItem onClick={then(() => setShowsChanges(true))}>{words('mine.button')}</MenuItem>
+          <MenuItem component={Link} to="/catalogue" onClick={close}>
+            {words('catalogue.title')}
+          </MenuItem>
+          <MenuItem component={Link} to="/house-rules" onClick={close}>
+            {words('houseRules.title')}
+          </MenuItem>
           <MenuItem component={Link} to="/people" onClick={close}>
             {words('account.people')}
           </MenuItem>

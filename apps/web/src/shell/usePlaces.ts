@@ -71,6 +71,8 @@ export function usePlaces(showKeys: () => void): Place[] {
       ...(jobId !== undefined && mayBring ? [screen(words('walkList.title'), `/jobs/${jobId}/walk`)] : []),
       screen(words('jobs.title'), '/'),
       screen(words('water.title'), '/water'),
+      screen(words('catalogue.title'), '/catalogue'),
+      screen(words('types.title'), '/catalogue/types'),
       screen(words('houseRules.title'), '/house-rules'),
       screen(words('account.people'), '/people'),
       screen(words('account.title'), '/account'),

@@ -41,10 +41,13 @@ const askSignedIn: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError>
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: askSignedIn,
-  tagTypes: ['Session', 'Jobs', 'Line', 'History', 'Mine', 'People'],
+  tagTypes: ['Session', 'Catalogue', 'Jobs', 'Line', 'History', 'Mine', 'People'],
   endpoints: (build) => ({
     company: build.query<CompanyView, void>({ query: () => 'company', providesTags: ['Session'] }),
-    catalogue: build.query<ModelView[], void>({ query: () => 'catalogue', providesTags: ['Session'] }),
+    catalogue: build.query<ModelView[], void>({
+      query: () => 'catalogue',
+      providesTags: ['Session', 'Catalogue'],
+    }),
     jobs: build.query<JobView[], void>({ query: () => 'jobs', providesTags: ['Jobs', 'Session'] }),
     job: build.query<JobView, string>({ query: (id) => `jobs/${id}`, providesTags: ['Jobs'] }),
     jobPositions: build.query<PositionSummary[], string>({

@@ -3,6 +3,8 @@ import { walkBeside } from '@grevik/core';
 
 export const BALL: ModelView = {
   id: 'ball',
+  version: 0,
+  retired: false,
   maker: 'Ostrand',
   model: '21P',
   type: 'ball',
@@ -20,12 +22,16 @@ export const BALL: ModelView = {
 export const NYLON: ModelView = {
   ...BALL,
   id: 'nylon',
+  version: 0,
+  retired: false,
   maker: 'Brindlow',
   model: '14N',
   seatMaterial: 'nylon',
 };
 export const GATE: ModelView = {
   id: 'gate',
+  version: 0,
+  retired: false,
   maker: 'Kell & Vane',
   model: '6S',
   type: 'gate-solid',
@@ -41,6 +47,8 @@ export const GATE: ModelView = {
 export const LARGE: ModelView = {
   ...BALL,
   id: 'large',
+  version: 0,
+  retired: false,
   maker: 'Saltholm',
   model: 'R16',
   sizes: [{ dn: 100, price: 146 }],

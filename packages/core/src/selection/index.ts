@@ -16,6 +16,7 @@ export {
   HOUSE_RULES,
   type HouseRule,
   type HouseSides,
+  type SideOf,
   claimAndSides,
   houseRulesInput,
   houseSides,

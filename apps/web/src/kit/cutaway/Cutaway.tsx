@@ -1,72 +1,158 @@
-import { type CatalogueModel, VALVE_TYPE_FACTS } from '@grevik/core';
+import { type CatalogueModel, type ValveType, VALVE_STORIES, VALVE_TYPE_FACTS } from '@grevik/core';
+import type { ReactNode } from 'react';
 import { AngleCutaway } from './AngleCutaway';
+import { BallCheckCutaway } from './BallCheckCutaway';
 import { BallCutaway } from './BallCutaway';
 import { ButterflyCutaway } from './ButterflyCutaway';
+import styles from './Cutaway.module.css';
 import { DiaphragmCutaway } from './DiaphragmCutaway';
+import { DualPlateCutaway } from './DualPlateCutaway';
+import { EccentricPlugCutaway } from './EccentricPlugCutaway';
 import { GateCutaway } from './GateCutaway';
 import { GlobeCutaway } from './GlobeCutaway';
-import { Drawing } from './Drawing';
 import { InclinedGlobeCutaway } from './InclinedGlobeCutaway';
+import { KnifeGateCutaway } from './KnifeGateCutaway';
 import { NeedleCutaway } from './NeedleCutaway';
+import { PlugCutaway } from './PlugCutaway';
+import { PoppetCheckCutaway, VerticalLiftCutaway } from './PoppetCheckCutaway';
 import { QuarterTurnStopCutaway } from './QuarterTurnStopCutaway';
 import { RubberWedgeCutaway } from './RubberWedgeCutaway';
+import { SolenoidCutaway } from './SolenoidCutaway';
+import { ReducerCutaway, ReliefCutaway } from './SpringLoadedCutaway';
+import { SwingCheckCutaway } from './SwingCheckCutaway';
+import { ThreeWayCutaway } from './ThreeWayCutaway';
+import { TiltingCheckCutaway } from './TiltingCheckCutaway';
+import { type Fault, MARKS, openingWith } from './marks';
 
 interface CutawayProps {
   model: Pick<CatalogueModel, 'type' | 'stem' | 'operator'>;
-  /** 0 shut to 1 open. */
+  /** 0 shut to 1 open; what moves by itself is held so far open by the flow. */
   opening: number;
   boreRatio?: number | undefined;
+  /** What is wrong inside. */
+  fault?: Fault | undefined;
+  /** Whether the part that wears is ringed. */
+  marksWear?: boolean;
+  isLarge?: boolean;
 }
 
-/** A valve sawn in half, moved by the handle. */
-export function Cutaway({ model, opening, boreRatio }: CutawayProps) {
-  const { words, inside } = VALVE_TYPE_FACTS[model.type];
-  const label = `${words} valve cut open, handle ${Math.round(opening * 100)} % open. ${inside}.`;
-  switch (model.type) {
-    case 'ball':
-      return <BallCutaway opening={opening} label={label} {...(boreRatio !== undefined && { boreRatio })} />;
-    case 'gate-solid':
-      return (
-        <GateCutaway
-          opening={opening}
-          risingStem={model.stem === 'rising' || model.stem === 'os-y'}
-          label={label}
-        />
-      );
-    case 'gate-resilient':
-      return (
-        <RubberWedgeCutaway
-          opening={opening}
-          risingStem={model.stem === 'rising' || model.stem === 'os-y'}
-          keyed={model.operator === 'operating-nut'}
-          label={label}
-        />
-      );
-    case 'globe':
-      return <GlobeCutaway opening={opening} label={label} />;
-    case 'compression-stop':
-      return <GlobeCutaway opening={opening} washer label={label} />;
-    case 'globe-y':
-      return <InclinedGlobeCutaway opening={opening} label={label} />;
-    case 'angle':
-      return <AngleCutaway opening={opening} label={label} />;
-    case 'compression-stop-angle':
-      return <AngleCutaway opening={opening} washer label={label} />;
-    case 'quarter-turn-stop':
-      return <QuarterTurnStopCutaway opening={opening} label={label} />;
-    case 'needle':
-      return <NeedleCutaway opening={opening} label={label} />;
-    case 'diaphragm':
-      return <DiaphragmCutaway opening={opening} label={label} />;
-    case 'butterfly-resilient':
-      return <ButterflyCutaway opening={opening} label={label} />;
-    default:
-      return (
-        <Drawing label={label}>
-          <text x="90" y="62" textAnchor="middle" fontSize="13" fill="currentColor">
-            {inside}
-          </text>
-        </Drawing>
-      );
-  }
+type Drawn = Omit<CutawayProps, 'marksWear' | 'isLarge'> & { label: string };
+
+const rises = ({ stem }: Drawn['model']): boolean => stem === 'rising' || stem === 'os-y';
+
+/** Every type's drawing. */
+const DRAWINGS: Readonly<Record<ValveType, (drawn: Drawn) => ReactNode>> = {
+  ball: ({ opening, boreRatio, label }) => (
+    <BallCutaway opening={opening} label={label} {...(boreRatio !== undefined && { boreRatio })} />
+  ),
+  'ball-3-way': ({ opening, label }) => <ThreeWayCutaway opening={opening} seats label={label} />,
+  'gate-solid': ({ opening, model, label }) => (
+    <GateCutaway opening={opening} risingStem={rises(model)} label={label} />
+  ),
+  'gate-resilient': ({ opening, model, label }) => (
+    <RubberWedgeCutaway
+      opening={opening}
+      risingStem={rises(model)}
+      keyed={model.operator === 'operating-nut'}
+      label={label}
+    />
+  ),
+  'knife-gate': ({ opening, label }) => <KnifeGateCutaway opening={opening} label={label} />,
+  globe: ({ opening, label }) => <GlobeCutaway opening={opening} label={label} />,
+  'globe-y': ({ opening, label }) => <InclinedGlobeCutaway opening={opening} label={label} />,
+  angle: ({ opening, label }) => <AngleCutaway opening={opening} label={label} />,
+  'compression-stop': ({ opening, label }) => <GlobeCutaway opening={opening} washer label={label} />,
+  'compression-stop-angle': ({ opening, label }) => <AngleCutaway opening={opening} washer label={label} />,
+  'quarter-turn-stop': ({ opening, label }) => <QuarterTurnStopCutaway opening={opening} label={label} />,
+  needle: ({ opening, label }) => <NeedleCutaway opening={opening} label={label} />,
+  'radiator-disc': ({ opening, label }) => <AngleCutaway opening={opening} washer label={label} />,
+  'radiator-metering': ({ opening, label }) => <NeedleCutaway opening={opening} label={label} />,
+  'butterfly-resilient': ({ opening, label }) => <ButterflyCutaway opening={opening} label={label} />,
+  'butterfly-metal': ({ opening, label }) => (
+    <ButterflyCutaway opening={opening} lining={false} label={label} />
+  ),
+  'butterfly-gas-cock': ({ opening, label }) => (
+    <ButterflyCutaway opening={opening} lining={false} isCock label={label} />
+  ),
+  'plug-taper': ({ opening, fault, label }) => (
+    <PlugCutaway opening={opening} isDrawnDown={fault === 'drawn-down'} label={label} />
+  ),
+  'plug-lubricated': ({ opening, label }) => <PlugCutaway opening={opening} gun label={label} />,
+  'plug-eccentric': ({ opening, label }) => <EccentricPlugCutaway opening={opening} label={label} />,
+  'plug-3-way': ({ opening, label }) => <ThreeWayCutaway opening={opening} seats={false} label={label} />,
+  diaphragm: ({ opening, label }) => <DiaphragmCutaway opening={opening} label={label} />,
+  solenoid: ({ opening, label }) => <SolenoidCutaway opening={opening} label={label} />,
+  'pressure-reducing': ({ opening, label }) => <ReducerCutaway opening={opening} label={label} />,
+  relief: ({ opening, label }) => <ReliefCutaway opening={opening} label={label} />,
+  'check-swing': ({ opening, label }) => <SwingCheckCutaway opening={opening} by="weight" label={label} />,
+  'check-swing-spring': ({ opening, label }) => (
+    <SwingCheckCutaway opening={opening} by="spring" label={label} />
+  ),
+  'check-swing-weighted': ({ opening, label }) => (
+    <SwingCheckCutaway opening={opening} by="arm" label={label} />
+  ),
+  'check-spring-inline': ({ opening, label }) => <PoppetCheckCutaway opening={opening} label={label} />,
+  'check-lift-horizontal': ({ opening, label }) => <GlobeCutaway opening={opening} guided label={label} />,
+  'check-lift-vertical': ({ opening, label }) => <VerticalLiftCutaway opening={opening} label={label} />,
+  'check-ball': ({ opening, fault, label }) => (
+    <BallCheckCutaway opening={opening} isEgg={fault === 'egg'} label={label} />
+  ),
+  'check-dual-plate': ({ opening, label }) => <DualPlateCutaway opening={opening} label={label} />,
+  'check-tilting': ({ opening, label }) => <TiltingCheckCutaway opening={opening} label={label} />,
+};
+
+const FAULT_WORDS: Readonly<Record<Fault, string>> = {
+  scale: 'Scale inside stops it short.',
+  egg: 'The ball is egg-shaped and wedged out of the way.',
+  'over-tightened': 'The stem is cracked: the wheel turns alone.',
+  'drawn-down': 'The nut has drawn the plug down: it grips.',
+};
+
+/** A valve sawn in half, moved by the handle; on wish with what wears ringed, or with something wrong inside. */
+export function Cutaway({
+  model,
+  opening,
+  boreRatio,
+  fault,
+  marksWear = false,
+  isLarge = false,
+}: CutawayProps) {
+  const { words, inside, strokes } = VALVE_TYPE_FACTS[model.type];
+  const percent = Math.round(opening * 100);
+  const label = [
+    `${words} valve cut open, ${strokes === 'self' ? `held ${percent} % open` : `handle ${percent} % open`}.`,
+    `${inside}.`,
+    fault && FAULT_WORDS[fault],
+    marksWear && `What wears: ${VALVE_STORIES[model.type].wears}`,
+  ]
+    .filter(Boolean)
+    .join(' ');
+  const marks = MARKS[model.type];
+  return (
+    <div className={`${styles.stack} ${isLarge ? styles.large : ''}`}>
+      {DRAWINGS[model.type]({ model, opening: openingWith(fault, opening), boreRatio, fault, label })}
+      {(marksWear || fault) && (
+        <svg className={styles.marks} viewBox="0 0 180 118" aria-hidden="true">
+          {fault === 'scale' &&
+            marks.scale?.map(([x, y]) => (
+              <path
+                key={`${x} ${y}`}
+                className={styles.scale}
+                d={`M${x - 9} ${y + 3}q2-6 5-4q2-5 5-1q4-4 5 1q3-1 3 4Z`}
+              />
+            ))}
+          {fault === 'over-tightened' && marks.cracks && (
+            <path
+              className={styles.crack}
+              d={`M${marks.cracks[0] - 6} ${marks.cracks[1] - 4}l5 3l-3 3l6 3l-2 3`}
+            />
+          )}
+          {marksWear &&
+            marks.wears.map(([x, y]) => (
+              <circle key={`${x} ${y}`} cx={x} cy={y} r="9" className={styles.wears} />
+            ))}
+        </svg>
+      )}
+    </div>
+  );
 }

@@ -15,11 +15,14 @@ const UNDER_THE_SEAT = `M36 ${Y - PIPE}L50 ${Y - 22}C56 ${Y - 8} 62 ${Y} 77 ${Y}
 export function GlobeCutaway({
   opening,
   washer = false,
+  guided = false,
   label,
 }: {
   opening: number;
   /** A rubber washer on a screw, as in a compression stop, in place of a disc. */
   washer?: boolean;
+  /** No stem: the flow lifts a guided disc, as in a lift check. */
+  guided?: boolean;
   label: string;
 }) {
   const clip = useId();
@@ -44,7 +47,14 @@ export function GlobeCutaway({
         <path d={WALL} className={styles.partition} />
       </g>
       <path className={styles.seat} d={`M75 ${Y - 4}h5v7h-5ZM100 ${Y - 4}h5v7h-5Z`} />
-      <Handwheel x={X} y={32 - LIFT * opening} stemTo={face - 5} />
+      {guided ? (
+        <>
+          <CutMetal d="M72 34H108V46H72Z" />
+          <path className={styles.stem} d={`M${X - 3} ${face - 28}h6v20h-6Z`} />
+        </>
+      ) : (
+        <Handwheel x={X} y={32 - LIFT * opening} stemTo={face - 5} />
+      )}
       <path className={styles.seat} d={`M75 ${face - (washer ? 6 : 4)}h30v${washer ? 6 : 4}h-30Z`} />
       <path className={styles.moving} d={`M77 ${face - 12}h26v6h-26Z`} />
     </Drawing>
