@@ -52,6 +52,8 @@ export const router = createBrowserRouter([
                 children: [
                   screen('walk/:tag?', async () => (await import('./walk/WalkPage')).WalkPage),
                   screen('line-up/:tag?', async () => (await import('./line-up/LineUpPage')).LineUpPage),
+                  screen('compare/:tag?', async () => (await import('./compare/ComparePage')).ComparePage),
+                  screen('matrix/:tag?', async () => (await import('./matrix/MatrixPage')).MatrixPage),
                   screen('log/:tag?', async () => (await import('./log/LogPage')).LogPage),
                   screen(
                     'schedule/:tag?',

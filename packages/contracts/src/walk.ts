@@ -1,5 +1,6 @@
 import {
   type Field,
+  type HouseSides,
   type RecordOf,
   type WalkItem,
   LONGEST_REMARKS,
@@ -59,6 +60,8 @@ export interface WalkEdited {
 export interface JobWalkView {
   id: string;
   name: string;
+  /** The sides it takes for itself. */
+  houseRules: Partial<HouseSides>;
   lines: LineView[];
 }
 

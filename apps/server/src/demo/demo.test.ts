@@ -1,5 +1,6 @@
 import {
   type Network,
+  VALVE_TYPES,
   catalogueModelInput,
   isolate,
   lineUp,
@@ -17,10 +18,11 @@ const positions = DEMO_LINES.flatMap((line) =>
 const named = positions.map((position) => [position.tag, position] as const);
 
 describe('the demo data', () => {
-  it('is a catalogue the core reads, about thirty models, one with nylon seats and one without a drinking-water approval', () => {
+  it('is a catalogue the core reads, sixty models of every type, one with nylon seats and one without a drinking-water approval', () => {
     for (const model of DEMO_CATALOGUE)
       expect(() => catalogueModelInput.read(model, model.model)).not.toThrow();
-    expect(DEMO_CATALOGUE.length).toBeGreaterThanOrEqual(30);
+    expect(DEMO_CATALOGUE.length).toBeGreaterThanOrEqual(60);
+    expect(VALVE_TYPES.filter((of) => !DEMO_CATALOGUE.some(({ type }) => type === of))).toEqual([]);
     expect(DEMO_CATALOGUE.filter(({ seatMaterial }) => seatMaterial === 'nylon')).toHaveLength(1);
     expect(DEMO_CATALOGUE.some(({ approvals }) => !approvals?.includes('potable'))).toBe(true);
   });

@@ -42,7 +42,7 @@ export class WalksController {
   @May('look')
   @Get('jobs/:id/walk')
   async job(@Param('id', IdPipe) id: string): Promise<JobWalkView> {
-    const { name, lines } = await this.jobs.get(id);
-    return { id, name, lines: await Promise.all(lines.map((line) => this.lines.get(line.id))) };
+    const { name, houseRules, lines } = await this.jobs.get(id);
+    return { id, name, houseRules, lines: await Promise.all(lines.map((line) => this.lines.get(line.id))) };
   }
 }

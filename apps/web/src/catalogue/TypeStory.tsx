@@ -3,6 +3,7 @@ import { Slider } from '@mui/material';
 import { useState } from 'react';
 import { Cutaway } from '../kit/cutaway/Cutaway';
 import { type Fault, faultsOf } from '../kit/cutaway/marks';
+import { useFigures } from '../kit/useFigures';
 import { useWords } from '../words';
 import styles from './TypeStory.module.css';
 
@@ -12,12 +13,14 @@ export function TypeStory({ type }: { type: ValveType }) {
   const [fault, setFault] = useState<Fault>();
   const words = useWords();
   const { inside, strokes } = VALVE_TYPE_FACTS[type];
-  const { wears, fails, shows, lifeYears } = VALVE_STORIES[type];
+  const { wears, fails, shows, lifeYears, typicalDn } = VALVE_STORIES[type];
+  const figures = useFigures();
   const rows = [
     [words('types.inside'), `${inside}.`],
     [words('types.wears'), wears],
     [words('types.fails'), fails],
     [words('types.shows'), shows],
+    [words('types.sizes'), `${figures.size(typicalDn[0])} – ${figures.size(typicalDn[1])}`],
     [words('types.life'), words('types.years', { low: lifeYears[0], high: lifeYears[1] })],
   ] as const;
   return (

@@ -1,51 +1,102 @@
 import { type HouseRule, type HouseSides, HOUSE_RULES, houseSides } from '@grevik/core';
-import { Alert, Radio } from '@mui/material';
+import { Alert, Radio, TextField } from '@mui/material';
 import { useSnackbar } from 'notistack';
+import { useSearchParams } from 'react-router';
 import { Failure, Loading } from '../kit/Notice';
-import { useCompanyQuery } from '../store/api';
+import { useCompanyQuery, useJobsQuery } from '../store/api';
 import { failureText } from '../store/failure';
 import { useMay } from '../store/people-api';
-import { useTakeSidesMutation } from '../store/walk-api';
+import { useTakeJobSidesMutation, useTakeSidesMutation } from '../store/walk-api';
 import { useWords } from '../words';
 import styles from './HouseRulesPage.module.css';
+import { WhatWouldChange } from './WhatWouldChange';
 
-/** Where good people differ: every side in a sentence, and the one this company takes. */
+const FOLLOWS = 'company';
+
+/** Where good people differ: every side in a sentence, the one the company takes, the one a job takes for itself, and what another would change. */
 export function HouseRulesPage() {
-  const { data: company, error, isError, refetch } = useCompanyQuery();
+  const company = useCompanyQuery();
+  const jobs = useJobsQuery();
+  const [query, setQuery] = useSearchParams();
   const [takeSides, taking] = useTakeSidesMutation();
+  const [takeJobSides, takingForJob] = useTakeJobSidesMutation();
   const mayTake = useMay('house-rules');
   const { enqueueSnackbar } = useSnackbar();
   const words = useWords();
-  if (isError) return <Failure error={error} retry={() => void refetch()} />;
-  if (!company) return <Loading what={words('houseRules.title')} />;
-  const sides = houseSides(company.houseRules);
+  const failed = [company, jobs].find(({ isError }) => isError);
+  if (failed) return <Failure error={failed.error} retry={() => void failed.refetch()} />;
+  if (!company.data || !jobs.data) return <Loading what={words('houseRules.title')} />;
+  const job = jobs.data.find(({ id }) => id === query.get('job'));
+  const ofCompany = company.data.houseRules;
+  const own = job ? job.houseRules : ofCompany;
+  const sides = houseSides({ ...ofCompany, ...job?.houseRules });
+  const isBusy = taking.isLoading || takingForJob.isLoading;
+  const error = taking.error ?? takingForJob.error;
   const take = async (rule: HouseRule, side: string): Promise<void> => {
-    const { data } = await takeSides({ ...company.houseRules, [rule]: side } as Partial<HouseSides>);
+    const { [rule]: _was, ...others } = own;
+    const houseRules = (side === FOLLOWS ? others : { ...others, [rule]: side }) as Partial<HouseSides>;
+    const { data } = job ? await takeJobSides({ jobId: job.id, houseRules }) : await takeSides(houseRules);
     if (data) enqueueSnackbar(words('houseRules.taken'));
   };
+  // What would change is counted on a job: the one chosen, else the first.
+  const counted = job ?? jobs.data[0];
   return (
     <div className={styles.page}>
       <h1>{words('houseRules.title')}</h1>
       <p>{words(mayTake ? 'houseRules.body' : 'houseRules.bodyLook')}</p>
-      {taking.error !== undefined && <Alert severity="error">{failureText(taking.error)}</Alert>}
+      <TextField
+        select
+        size="small"
+        label={words('houseRules.for')}
+        value={job?.id ?? ''}
+        onChange={({ target }) => setQuery(target.value === '' ? {} : { job: target.value })}
+        slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
+        sx={{ marginTop: 2, minWidth: 260 }}
+      >
+        <option value="">{words('houseRules.company')}</option>
+        {jobs.data.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {words('houseRules.job', { name })}
+          </option>
+        ))}
+      </TextField>
+      {error !== undefined && <Alert severity="error">{failureText(error)}</Alert>}
       {(Object.keys(HOUSE_RULES) as HouseRule[]).map((rule) => {
         const { question, sides: all, standard } = HOUSE_RULES[rule];
+        const isOwn = job !== undefined && rule in job.houseRules;
+        const byCompany = houseSides(ofCompany)[rule];
         return (
-          <fieldset key={rule} className={styles.rule} disabled={!mayTake || taking.isLoading}>
+          <fieldset key={rule} className={styles.rule} disabled={!mayTake || isBusy}>
             <legend>{question}</legend>
-            {Object.entries(all).map(([side, says]) => (
-              <label key={side} data-taken={sides[rule] === side || undefined}>
+            {job && (
+              <label data-taken={!isOwn || undefined}>
                 <Radio
                   size="small"
                   name={rule}
-                  checked={sides[rule] === side}
+                  checked={!isOwn}
                   disabled={!mayTake}
-                  onChange={() => void take(rule, side)}
+                  onChange={() => void take(rule, FOLLOWS)}
                 />
-                {says}
-                {side === standard && <span> {words('houseRules.standard')}</span>}
+                {words('houseRules.asCompany', { says: (all as Record<string, string>)[byCompany] ?? '' })}
               </label>
-            ))}
+            )}
+            {Object.entries(all).map(([side, says]) => {
+              const isTaken = sides[rule] === side && (job === undefined || isOwn);
+              return (
+                <label key={side} data-taken={isTaken || undefined}>
+                  <Radio
+                    size="small"
+                    name={rule}
+                    checked={isTaken}
+                    disabled={!mayTake}
+                    onChange={() => void take(rule, side)}
+                  />
+                  {says}
+                  {side === standard && <span> {words('houseRules.standard')}</span>}
+                </label>
+              );
+            })}
+            {counted && <WhatWouldChange key={counted.id} job={counted} rule={rule} sides={sides} />}
           </fieldset>
         );
       })}

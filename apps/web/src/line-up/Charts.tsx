@@ -3,24 +3,11 @@ import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAx
 import { useFigures } from '../kit/useFigures';
 import { useWords } from '../words';
 import { OpeningMark } from './AtHandle';
-import styles from './Charts.module.css';
+import styles from '../kit/chart/Chart.module.css';
+import { AXIS, Legend, PENS, Pen, roundAbove, under } from '../kit/chart/chart-parts';
 import type { ModelColumn } from './model-column';
 
-/** Curves drawn at most, each told apart by its dash as well as its colour. */
-const PENS = [
-  { stroke: 'var(--ink)', strokeDasharray: '0' },
-  { stroke: 'var(--brass)', strokeDasharray: '6 3' },
-  { stroke: 'var(--fits)', strokeDasharray: '2 3' },
-  { stroke: 'var(--out)', strokeDasharray: '10 3 2 3' },
-  { stroke: 'var(--soft-ink)', strokeDasharray: '1 4' },
-] as const;
 const HEIGHT = 176;
-const AXIS = { stroke: 'var(--soft-ink)', fontSize: 12, tickLine: false } as const;
-
-/** What an axis shows, written under it. */
-const under = (value: string) =>
-  ({ value, position: 'bottom', offset: 0, fontSize: 12, fill: 'var(--soft-ink)' }) as const;
-
 interface ChartsProps {
   duty: Duty;
   columns: readonly ModelColumn[];
@@ -36,7 +23,8 @@ export default function Charts({ duty, columns }: ChartsProps) {
   );
 }
 
-function FlowChart({ duty, columns }: ChartsProps) {
+/** What each passes as the handle moves. */
+export function FlowChart({ duty, columns }: ChartsProps) {
   const figures = useFigures();
   const words = useWords();
   const drawn = firstOfEachKind(columns)
@@ -197,31 +185,4 @@ function firstOfEachKind(columns: readonly ModelColumn[]): ModelColumn[] {
     if (!kinds.has(kind)) kinds.set(kind, column);
   }
   return [...kinds.values()];
-}
-
-/** A round figure above: an axis that ends there is read at a glance. */
-function roundAbove(value: number): number {
-  const step = 10 ** Math.floor(Math.log10(value)) / 2;
-  return (Math.floor(value / step) + 1) * step;
-}
-
-function Legend({ names }: { names: readonly string[] }) {
-  return (
-    <p className={styles.legend}>
-      {names.map((name, index) => (
-        <span key={name}>
-          <Pen stroke={PENS[index]?.stroke ?? ''} strokeDasharray={PENS[index]?.strokeDasharray ?? ''} />
-          {name}
-        </span>
-      ))}
-    </p>
-  );
-}
-
-function Pen(pen: { stroke: string; strokeDasharray: string }) {
-  return (
-    <svg width="26" height="8" aria-hidden="true">
-      <path d="M0 4H26" fill="none" strokeWidth="2.4" {...pen} />
-    </svg>
-  );
 }

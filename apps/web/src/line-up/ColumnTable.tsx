@@ -20,10 +20,22 @@ interface ColumnTableProps {
   alike: number;
   money: (amount: number) => string;
   pick: (column: ModelColumn) => void;
+  /** Ids of those ticked to be compared. */
+  compared: readonly string[];
+  toggle: (modelId: string) => void;
 }
 
 /** The candidates side by side: the eye goes down a column, the foreman compares along a row. */
-export function ColumnTable({ duty, columns, pickedId, alike, money, pick }: ColumnTableProps) {
+export function ColumnTable({
+  duty,
+  columns,
+  pickedId,
+  alike,
+  money,
+  pick,
+  compared,
+  toggle,
+}: ColumnTableProps) {
   const words = useWords();
   const cheapest = Math.min(...columns.map(({ size, life }) => costOf(size, life, alike).overJob));
   const figures = useFigures();
@@ -48,7 +60,11 @@ export function ColumnTable({ duty, columns, pickedId, alike, money, pick }: Col
         </div>
       ),
     },
-    { id: 'because', label: words('lineUp.because'), cell: ({ reasons }) => <Reasons reasons={reasons} /> },
+    {
+      id: 'because',
+      label: words('lineUp.because'),
+      cell: ({ reasons, model }) => <Reasons reasons={reasons} modelId={model.id} />,
+    },
     {
       id: 'weakest',
       label: words('lineUp.weakest', { temperature: figures.quantity(duty.temperatureC, 'temperature') }),
@@ -90,6 +106,15 @@ export function ColumnTable({ duty, columns, pickedId, alike, money, pick }: Col
               >
                 <HandledCutaway column={column} />
                 <ModelName column={column} />
+                <label className={`${styles.compare} no-print`}>
+                  <input
+                    type="checkbox"
+                    checked={compared.includes(column.model.id)}
+                    aria-label={words('compare.add', { model: modelWords(column.model).from })}
+                    onChange={() => toggle(column.model.id)}
+                  />
+                  {words('compare.tick')}
+                </label>
               </th>
             ))}
           </tr>

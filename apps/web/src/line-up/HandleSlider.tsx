@@ -1,5 +1,5 @@
 import { Slider, SliderThumb } from '@mui/material';
-import type { HTMLAttributes } from 'react';
+import type { HTMLAttributes, ReactNode } from 'react';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { handleMoved } from '../store/handle-slice';
 import { useWords } from '../words';
@@ -7,7 +7,7 @@ import styles from './HandleSlider.module.css';
 import { WeightsButton } from './WeightsButton';
 
 /** One handle for all: it moves every cutaway and the figures under it. */
-export function HandleSlider() {
+export function HandleSlider({ children }: { children?: ReactNode }) {
   const words = useWords();
   return (
     <div className={`${styles.row} no-print`}>
@@ -15,7 +15,7 @@ export function HandleSlider() {
       <span className={styles.end}>{words('lineUp.shut')}</span>
       <Handle />
       <span className={styles.end}>{words('lineUp.openEnd')}</span>
-      <span className={styles.hint}>{words('lineUp.oneHandle')}</span>
+      {children ?? <span className={styles.hint}>{words('lineUp.oneHandle')}</span>}
       <WeightsButton />
     </div>
   );

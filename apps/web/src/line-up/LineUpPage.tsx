@@ -1,6 +1,6 @@
 import { ADVICE, type Duty, MEDIUM_FACTS, lineUp } from '@grevik/core';
 import { Suspense, lazy, useMemo, useState } from 'react';
-import { useLocation, useNavigate } from 'react-router';
+import { Link, useLocation, useNavigate } from 'react-router';
 import { DutyFacts } from '../duty/DutyFacts';
 import { DutySentence } from '../duty/DutySentence';
 import { Notice } from '../kit/Notice';
@@ -13,6 +13,9 @@ import { handleNudged } from '../store/handle-slice';
 import { useMay } from '../store/people-api';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { useWords } from '../words';
+import { MOST_COMPARED } from '../compare/most-compared';
+import { type Answers, type Answering, AnsweringContext } from './answers';
+import { AnswersKept } from './AnswersKept';
 import { ColumnTable } from './ColumnTable';
 import type { ModelColumn } from './model-column';
 import { CurrentPick } from './CurrentPick';
@@ -40,10 +43,30 @@ export function LineUpPage() {
   const alike = useAlike(line, position);
   const [picking, setPicking] = useState<ModelColumn>();
   const duty: Duty = useMemo(() => ({ ...position.duty, medium: line.medium }), [position.duty, line.medium]);
-  const { columns, tray, otherSizes } = useMemo(
-    () => lineUp(duty, models, sides, weights),
-    [duty, models, sides, weights],
+  const [answers, setAnswers] = useState<Answers>({});
+  const answering = useMemo(
+    (): Answering => ({
+      answer: (modelId, fact) =>
+        setAnswers((before) => ({ ...before, [modelId]: { ...before[modelId], ...fact } })),
+    }),
+    [],
   );
+  // What is retired is not offered any more, and what was answered counts at once.
+  const offered = useMemo(
+    () => models.filter(({ retired }) => !retired).map((model) => ({ ...model, ...answers[model.id] })),
+    [models, answers],
+  );
+  const { columns, tray, otherSizes } = useMemo(
+    () => lineUp(duty, offered, sides, weights),
+    [duty, offered, sides, weights],
+  );
+  const [compared, setCompared] = useState<readonly string[]>([]);
+  const toggle = (id: string): void =>
+    setCompared((before) =>
+      before.includes(id) ? before.filter((of) => of !== id) : [...before, id].slice(-MOST_COMPARED),
+    );
+  const lineAt = `/jobs/${line.jobId}/lines/${line.id}`;
+  const tagAt = encodeURIComponent(position.tag);
   const size = figures.size(duty.dn);
   const location = useLocation();
   const navigate = useNavigate();
@@ -61,52 +84,77 @@ export function LineUpPage() {
   });
 
   return (
-    <div className={styles.screen}>
-      <aside className={styles.duty}>
-        <header>
-          <span className={styles.tag}>
-            {position.tag} · {size}
-          </span>
-          <h1>{shortName(position)}</h1>
-          <p className={styles.remarks}>{furtherRemarks(position)}</p>
-        </header>
-        <DutySentence line={line} position={position} />
-        <DutyFacts duty={duty} />
-        <CurrentPick line={line} position={position} models={models} sides={sides} />
-        <p className={styles.caution}>{MEDIUM_FACTS[line.medium].caution}</p>
-      </aside>
-      {models.length === 0 ? (
-        <TypeList duty={duty} sides={sides} />
-      ) : (
-        <section aria-label={words('lineUp.label')} className={styles.lineUp}>
-          <HandleSlider />
-          {columns.length === 0 ? (
-            <Notice title={words('lineUp.none')}>
-              <p>{words('lineUp.noneBody', { size })}</p>
-            </Notice>
-          ) : (
-            <ColumnTable
-              duty={duty}
-              columns={columns}
-              pickedId={position.pick?.modelId}
-              alike={alike}
-              money={money}
-              pick={setPicking}
-            />
-          )}
-          <Tray tray={tray} otherSizes={otherSizes} size={size} />
-          {columns.length > 0 && (
-            <Suspense>
-              <Charts duty={duty} columns={columns} />
-            </Suspense>
-          )}
-          <p className={styles.method}>
-            {words('lineUp.method')} {ADVICE}
-          </p>
-        </section>
-      )}
-      <PhoneBar first={columns[0]} pick={setPicking} />
-      {open && <PickDialog key={position.id} line={line} position={position} column={open} close={close} />}
-    </div>
+    <AnsweringContext value={answering}>
+      <div className={styles.screen}>
+        <aside className={styles.duty}>
+          <header>
+            <span className={styles.tag}>
+              {position.tag} · {size}
+            </span>
+            <h1>{shortName(position)}</h1>
+            <p className={styles.remarks}>{furtherRemarks(position)}</p>
+          </header>
+          <DutySentence line={line} position={position} />
+          <DutyFacts duty={duty} />
+          <CurrentPick line={line} position={position} models={models} sides={sides} />
+          <p className={styles.caution}>{MEDIUM_FACTS[line.medium].caution}</p>
+        </aside>
+        {models.length === 0 ? (
+          <TypeList duty={duty} sides={sides} />
+        ) : (
+          <section aria-label={words('lineUp.label')} className={styles.lineUp}>
+            <HandleSlider>
+              <nav className={`${styles.beside} no-print`} aria-label={words('compare.beside')}>
+                <Link to={`${lineAt}/matrix/${tagAt}`}>{words('matrix.link')}</Link>
+                {compared.length < 2 ? (
+                  <span>{words('compare.hint')}</span>
+                ) : (
+                  <Link to={`${lineAt}/compare/${tagAt}?of=${compared.join(',')}`}>
+                    {words('compare.link', { count: compared.length })}
+                  </Link>
+                )}
+                <AnswersKept answers={answers} models={models} forget={() => setAnswers({})} />
+              </nav>
+            </HandleSlider>
+            {columns.length === 0 ? (
+              <Notice title={words('lineUp.none')}>
+                <p>{words('lineUp.noneBody', { size })}</p>
+              </Notice>
+            ) : (
+              <ColumnTable
+                duty={duty}
+                columns={columns}
+                pickedId={position.pick?.modelId}
+                alike={alike}
+                money={money}
+                pick={setPicking}
+                compared={compared}
+                toggle={toggle}
+              />
+            )}
+            <Tray tray={tray} otherSizes={otherSizes} size={size} />
+            {columns.length > 0 && (
+              <Suspense>
+                <Charts duty={duty} columns={columns} />
+              </Suspense>
+            )}
+            <p className={styles.method}>
+              {words('lineUp.method')} {ADVICE}
+            </p>
+          </section>
+        )}
+        <PhoneBar first={columns[0]} pick={setPicking} />
+        {open && (
+          <PickDialog
+            key={position.id}
+            line={line}
+            position={position}
+            column={open}
+            sides={sides}
+            close={close}
+          />
+        )}
+      </div>
+    </AnsweringContext>
   );
 }

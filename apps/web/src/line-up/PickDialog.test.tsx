@@ -22,7 +22,13 @@ const picked = {
 function Picking() {
   const [open, setOpen] = useState(true);
   return open ? (
-    <PickDialog line={LINE} position={POSITION} column={column} close={() => setOpen(false)} />
+    <PickDialog
+      line={LINE}
+      position={POSITION}
+      column={column}
+      sides={houseSides()}
+      close={() => setOpen(false)}
+    />
   ) : (
     <p>closed</p>
   );
@@ -62,7 +68,15 @@ describe('picking', () => {
       status: 422,
       body: { error: { code: 'ruled-out', message: 'Ostrand 21P is ruled out here.' } },
     }));
-    show(<PickDialog line={LINE} position={POSITION} column={column} close={() => undefined} />);
+    show(
+      <PickDialog
+        line={LINE}
+        position={POSITION}
+        column={column}
+        sides={houseSides()}
+        close={() => undefined}
+      />,
+    );
     await userEvent.type(screen.getByRole('textbox', { name: 'Because' }), ' More.');
     await userEvent.click(screen.getByRole('button', { name: 'Pick it' }));
     expect(await screen.findByRole('alert')).toHaveTextContent('Ostrand 21P is ruled out here.');
@@ -89,6 +103,7 @@ describe('picking', () => {
         line={LINE}
         position={{ ...POSITION, pick: picked }}
         column={column}
+        sides={houseSides()}
         close={() => undefined}
       />,
     );

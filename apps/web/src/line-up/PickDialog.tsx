@@ -1,5 +1,5 @@
 import type { LineView, PositionView } from '@grevik/contracts';
-import { MEDIUM_FACTS, modelWords, pickReason } from '@grevik/core';
+import { type HouseSides, MEDIUM_FACTS, modelWords, pickReason } from '@grevik/core';
 import { Alert, Button, Dialog, DialogActions, DialogContent, DialogTitle, TextField } from '@mui/material';
 import { useState } from 'react';
 import { VerdictMark } from '../kit/VerdictMark';
@@ -8,19 +8,22 @@ import { usePickMutation } from '../store/api';
 import { failureText, refusalOf } from '../store/failure';
 import { useWords } from '../words';
 import type { ModelColumn } from './model-column';
+import { PickMany } from './PickMany';
 
 interface PickDialogProps {
   line: LineView;
   position: PositionView;
   column: ModelColumn;
+  sides: HouseSides;
   close: () => void;
 }
 
 /** Picks a valve with its reason: written for the person, and theirs to change. */
-export function PickDialog({ line, position, column, close }: PickDialogProps) {
+export function PickDialog({ line, position, column, sides, close }: PickDialogProps) {
   const already = position.pick?.modelId === column.model.id ? position.pick.reason : undefined;
   const [reason, setReason] = useState(already ?? pickReason(column));
   const [pick, { isLoading, error }] = usePickMutation();
+  const [forMany, setForMany] = useState(false);
   const undoable = useUndoable();
   const words = useWords();
   const { name, from } = modelWords(column.model);
@@ -42,6 +45,17 @@ export function PickDialog({ line, position, column, close }: PickDialogProps) {
     }
   };
 
+  if (forMany)
+    return (
+      <PickMany
+        line={line}
+        position={position}
+        model={column.model}
+        reason={reason}
+        sides={sides}
+        close={close}
+      />
+    );
   return (
     <Dialog open onClose={close} fullWidth maxWidth="sm" aria-labelledby="pick-title">
       <DialogTitle id="pick-title">{words('pick.title', { name, tag: position.tag })}</DialogTitle>
@@ -67,6 +81,9 @@ export function PickDialog({ line, position, column, close }: PickDialogProps) {
       </DialogContent>
       <DialogActions>
         <Button onClick={close}>{words('pick.leave')}</Button>
+        <Button disabled={isEmpty} onClick={() => setForMany(true)}>
+          {words('pickMany.button')}
+        </Button>
         <Button variant="contained" disabled={isLoading || isEmpty} onClick={() => void save()}>
           {words(isLoading ? 'app.saving' : 'pick.pickIt')}
         </Button>

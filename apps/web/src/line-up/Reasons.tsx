@@ -1,21 +1,30 @@
 import { type Reason, claimAndSides } from '@grevik/core';
-import { useWords } from '../words';
+import { use } from 'react';
 import { useFigures } from '../kit/useFigures';
+import { useWords } from '../words';
+import { AnsweringContext, choicesFor } from './answers';
 import styles from './Reasons.module.css';
 
+interface ReasonsProps {
+  reasons: readonly Reason[];
+  /** Of which model they are said, where a question among them may be answered in place. */
+  modelId?: string;
+}
+
 /** Reasons in sentences: the weightiest in full, the rest behind a line that counts them. */
-export function Reasons({ reasons }: { reasons: readonly Reason[] }) {
+export function Reasons({ reasons, modelId }: ReasonsProps) {
   const [first, ...more] = reasons;
   const words = useWords();
   if (!first) return <p className={styles.nothing}>{words('lineUp.nothingAgainst')}</p>;
+  const own = modelId === undefined ? {} : { modelId };
   return (
     <div className={styles.reasons}>
-      <Sentence reason={first} />
+      <Sentence reason={first} {...own} />
       {more.length > 0 && (
         <details>
           <summary>{words('lineUp.moreReasons', { count: more.length })}</summary>
           {more.map((reason) => (
-            <Sentence key={reason.rule} reason={reason} />
+            <Sentence key={reason.rule} reason={reason} {...own} />
           ))}
         </details>
       )}
@@ -24,7 +33,13 @@ export function Reasons({ reasons }: { reasons: readonly Reason[] }) {
 }
 
 /** One reason, with what was measured against what limit, and both sides of a house rule where one decided. */
-function Sentence({ reason: { rule, verdict, text, measured } }: { reason: Reason }) {
+function Sentence({
+  reason: { rule, verdict, text, measured },
+  modelId,
+}: {
+  reason: Reason;
+  modelId?: string;
+}) {
   const figures = useFigures();
   const words = useWords();
   const { claim, sides } = claimAndSides(text);
@@ -32,6 +47,9 @@ function Sentence({ reason: { rule, verdict, text, measured } }: { reason: Reaso
     <div className={styles[verdict]} data-rule={rule}>
       {claim}
       {measured && <b> {figures.measured(measured)}.</b>}
+      {rule.startsWith(UNKNOWN) && modelId !== undefined && (
+        <Answer field={rule.slice(UNKNOWN.length)} modelId={modelId} />
+      )}
       {sides && (
         <details>
           <summary>{words('lineUp.houseRule')}</summary>
@@ -39,5 +57,33 @@ function Sentence({ reason: { rule, verdict, text, measured } }: { reason: Reaso
         </details>
       )}
     </div>
+  );
+}
+
+const UNKNOWN = 'unknown-';
+
+/** Takes the answer where the question stands. */
+function Answer({ field, modelId }: { field: string; modelId: string }) {
+  const answering = use(AnsweringContext);
+  const words = useWords();
+  const choices = choicesFor(field, words);
+  if (!answering || choices.length === 0) return null;
+  return (
+    <select
+      className={styles.answer}
+      aria-label={words('answers.label')}
+      value=""
+      onChange={({ target }) => {
+        const choice = choices[Number(target.value)];
+        if (choice) answering.answer(modelId, choice.fact);
+      }}
+    >
+      <option value="">{words('answers.choose')}</option>
+      {choices.map(({ say }, at) => (
+        <option key={say} value={at}>
+          {say}
+        </option>
+      ))}
+    </select>
   );
 }

@@ -26,6 +26,8 @@ function table(change: Partial<Duty> = {}, pickedId?: string, alike = 1) {
       alike={alike}
       money={money}
       pick={(column) => picked.push(column)}
+      compared={[]}
+      toggle={() => undefined}
     />,
   );
   return { ...shown, picked };
@@ -74,6 +76,8 @@ describe('the columns', () => {
         alike={1}
         money={money}
         pick={() => undefined}
+        compared={[]}
+        toggle={() => undefined}
       />,
       { may: ['look', 'record'] },
     );

@@ -74,7 +74,7 @@ export function LineFrame() {
     position: current,
     addressOf,
     models: catalogue.data,
-    sides: houseSides(company.data.houseRules),
+    sides: houseSides({ ...company.data.houseRules, ...job.data.houseRules }),
     companyName: company.data.name,
     jobName: job.data.name,
     money: (amount: number) => new Intl.NumberFormat('en', { style: 'currency', currency }).format(amount),

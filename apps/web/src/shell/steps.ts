@@ -2,9 +2,12 @@
 export const STEPS = ['walk', 'line-up', 'log', 'schedule'] as const;
 export type Step = (typeof STEPS)[number];
 
-/** The step an address is on. */
-export function stepOf(pathname: string): Step {
-  return STEPS.find((step) => pathname.split('/')[5] === step) ?? 'line-up';
+/** Views of a line beside the steps, reached from the line-up. */
+const BESIDE = ['compare', 'matrix'] as const;
+
+/** The step, or the view beside it, an address is on. */
+export function stepOf(pathname: string): Step | (typeof BESIDE)[number] {
+  return [...STEPS, ...BESIDE].find((step) => pathname.split('/')[5] === step) ?? 'line-up';
 }
 
 /** What somebody who goes to the line-up may bring along: that they come to pick the first choice. */

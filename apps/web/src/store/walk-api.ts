@@ -1,6 +1,7 @@
 import type {
   CompanyView,
   EditWalkRequest,
+  JobView,
   JobWalkView,
   LineView,
   NameRequest,
@@ -48,6 +49,14 @@ const walkApi = api.injectEndpoints({
       }),
       invalidatesTags: (_photo, _error, { lineId }) => [{ type: 'Line', id: lineId }],
     }),
+    takeJobSides: build.mutation<JobView, { jobId: string; houseRules: Partial<HouseSides> }>({
+      query: ({ jobId, houseRules }) => ({
+        url: `jobs/${jobId}/house-rules`,
+        method: 'PUT',
+        body: { houseRules },
+      }),
+      invalidatesTags: ['Jobs'],
+    }),
     takeSides: build.mutation<CompanyView, Partial<HouseSides>>({
       query: (houseRules) => ({ url: 'company/house-rules', method: 'PUT', body: { houseRules } }),
       invalidatesTags: ['Session'],
@@ -69,5 +78,6 @@ export const {
   useEditWalkMutation,
   useNameMutation,
   useAddPhotoMutation,
+  useTakeJobSidesMutation,
   useTakeSidesMutation,
 } = walkApi;

@@ -131,7 +131,10 @@ function Emergency({
   const figures = useFigures();
   const words = useWords();
   const kind = emergencyOf(line.medium);
-  const walk = useMemo(() => walked(line, houseSides(kept.houseRules), new Date()), [line, kept]);
+  const walk = useMemo(
+    () => walked(line, houseSides({ ...kept.houseRules, ...kept.job.houseRules }), new Date()),
+    [line, kept],
+  );
   const answer: IsolationAnswer | undefined = useMemo(
     () => isolationAnswer(walk.network, itemId),
     [walk, itemId],

@@ -11,6 +11,7 @@ import { forgetJob, keepJob, keptJob } from './kept-job';
 import { WaterPage } from './WaterPage';
 
 const job = (medium: Medium): JobWalkView => ({
+  houseRules: {},
   id: 'job',
   name: 'Tarn Quay',
   lines: [

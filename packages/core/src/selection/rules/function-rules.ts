@@ -1,4 +1,4 @@
-import { MEDIUM_FACTS, isPotable, isRawWaste } from '../../media/index.js';
+import { MEDIUM_FACTS, isFuelGas, isPotable, isRawWaste, isSteam } from '../../media/index.js';
 import {
   FUNCTION_WORDS,
   VALVE_TYPE_FACTS,
@@ -243,6 +243,21 @@ export const FUNCTION_RULES: readonly Rule[] = [
     judge: () =>
       supports(
         'It shuts the way back to the street: where water is heated beyond it an expansion vessel goes with it. A strainer ahead keeps its seat.',
+      ),
+  },
+  {
+    id: 'made-for-another-service',
+    group: 'function',
+    when: 'Radiator valve away from heating and steam, gas cock away from gas.',
+    source: 'ASME B16.33 and B16.44 for gas cocks; radiator valves are rated and tailed for radiators only.',
+    concerns: ({ medium }, type) =>
+      (familyOf(type) === 'radiator' && medium !== 'heating-water' && !isSteam(medium)) ||
+      (type === 'butterfly-gas-cock' && !isFuelGas(medium)),
+    judge: (_duty, { type }) =>
+      ruledOut(
+        type === 'butterfly-gas-cock'
+          ? 'It is made and approved for fuel gas only.'
+          : 'It is made for radiators: for steam and heating water only.',
       ),
   },
 ];
