@@ -58,9 +58,34 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page.goto('/house-rules');
     await expect(page.getByRole('group', { name: 'May a ball valve throttle?' })).toBeVisible();
   },
+  catalogue: async (page) => {
+    await page.goto('/catalogue');
+    await expect(page.getByRole('rowheader', { name: /Ostrand 21P/ })).toBeVisible();
+  },
+  model: async (page) => {
+    await page.goto('/catalogue');
+    await page.getByRole('link', { name: 'Ostrand 21P' }).click();
+    await expect(page.getByLabel('Rated by')).toBeVisible();
+  },
+  types: async (page) => {
+    await page.goto('/catalogue/types/check-ball');
+    await page.getByRole('button', { name: 'ball egg-shaped' }).click();
+  },
+  compare: async (page) => {
+    await walkTo(page, 'CW-107');
+    const ids = await page.getByRole('checkbox', { name: /^Compare / }).all();
+    for (const box of ids.slice(0, 3)) await box.check();
+    await page.getByRole('link', { name: /side by side/ }).click();
+    await expect(page.getByRole('list', { name: 'In words' })).toBeVisible();
+  },
+  matrix: async (page) => {
+    await walkTo(page, 'CW-104');
+    await page.getByRole('link', { name: 'The whole line by type' }).click();
+    await expect(page.getByRole('button', { name: /gate, metal wedge: out/ }).first()).toBeVisible();
+  },
   people: async (page) => {
     await page.goto('/people');
-    await expect(page.getByRole('table', { name: 'Who may do what' }).getByRole('row')).toHaveCount(9);
+    await expect(page.getByRole('table', { name: 'Who may do what' }).getByRole('row')).toHaveCount(10);
   },
   account: async (page) => {
     await page.goto('/account');
@@ -100,7 +125,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     [390, 844],
   ] as const) {
     test(`no screen has a serious fault, ${colorScheme}, ${width} wide`, async ({ browser }) => {
-      test.setTimeout(180_000);
+      test.setTimeout(240_000);
       const context = await browser.newContext({
         viewport: { width, height },
         colorScheme,
@@ -134,7 +159,12 @@ test('strip, handle and columns are worked and understood without sight', async 
   const first = page.getByRole('columnheader').first();
   await expect(first.getByRole('img')).toHaveAccessibleName(/valve cut open, handle 99 % open\. \w+/);
   await page.keyboard.press('Tab');
+  await expect(page.getByRole('link', { name: 'The whole line by type' })).toBeFocused();
+  await page.keyboard.press('Tab');
   await expect(page.getByRole('button', { name: 'What counts' })).toBeFocused();
   await page.keyboard.press('Tab');
+  const ticks = page.getByRole('checkbox', { name: /^Compare / });
+  await expect(ticks.first()).toBeFocused();
+  for (let column = await ticks.count(); column > 0; column -= 1) await page.keyboard.press('Tab');
   await expect(page.getByRole('button', { name: /^Pick(ed)? / }).first()).toBeFocused();
 });

@@ -15,23 +15,30 @@ interface PriceProps {
 /** What it costs: one, a year of its life, all alike on the job, and how far that is from the cheapest. */
 export function Price({ column: { size, life }, alike, cheapest, money }: PriceProps) {
   const words = useWords();
-  const { each, perYear, overJob }: Cost = costOf(size, life, alike);
+  const cost: Cost = costOf(size, life, alike);
   const [low, high] = life.years;
-  const more = Math.round((overJob - cheapest) * 100) / 100;
+  const more = Math.round((cost.overJob - cheapest) * 100) / 100;
   const job = [
-    alike > 1 && words('lineUp.overJob', { money: money(overJob), count: alike }),
+    alike > 1 && words('lineUp.overJob', { money: money(cost.overJob), count: alike }),
     more > 0 && words('lineUp.more', { money: money(more) }),
   ].filter(Boolean);
+  const each = (
+    <>
+      <b>{money(cost.each)}</b> {words('lineUp.each', { life: words('lineUp.years', { low, high }) })}
+    </>
+  );
   return (
     <>
-      <b>{money(each)}</b> {words('lineUp.each', { life: words('lineUp.years', { low, high }) })}
-      <div>{words('lineUp.perYear', { money: money(perYear) })}</div>
-      <div>{job.join(', ')}</div>
-      {life.because.length > 0 && (
-        <div className={styles.because}>
+      {life.because.length === 0 ? (
+        each
+      ) : (
+        <details className={styles.because}>
+          <summary>{each}</summary>
           {words('lineUp.lifeBecause', { reasons: life.because.map(({ text }) => text).join(', ') })}
-        </div>
+        </details>
       )}
+      <div>{words('lineUp.perYear', { money: money(cost.perYear) })}</div>
+      <div>{job.join(', ')}</div>
     </>
   );
 }

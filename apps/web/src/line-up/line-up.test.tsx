@@ -44,7 +44,7 @@ describe('the columns', () => {
       'Ostrand 21P',
       'Kell & Vane 6S',
     ]);
-    expect(cells(/^Verdict/)).toEqual(['careNo. 1 · 92 pointsPick', 'careNo. 2 · 70 pointsPick']);
+    expect(cells(/^Verdict/)).toEqual(['careNo. 1 · 92 pointsPick', 'careNo. 2 · 63 pointsPick']);
     expect(cells(/^Weakest part at 50 °F/)).toEqual(['200 psi press joint', '200 psi body']);
     expect(cells(/^Drop at 100 %/)[0]).toBe('0.028 psi 7.92 gpm');
     expect(cells(/^Fully open/)).toEqual([
@@ -53,7 +53,7 @@ describe('the columns', () => {
     ]);
     expect(cells(/^Price, life/)).toEqual([
       '$21.90 each, 25–35 years$0.73 a year+$8.80',
-      '$13.10 each, 5–15 years$1.31 a year',
+      '$13.10 each, 3–9 yearsshorter here: hard water grips what is seldom turned$2.18 a year',
     ]);
   });
 
@@ -61,7 +61,7 @@ describe('the columns', () => {
     table({}, undefined, 4);
     expect(cells(/^Price, life/)).toEqual([
       expect.stringContaining('4 alike $87.60, +$35.20'),
-      expect.stringMatching(/4 alike \$52.40$/),
+      expect.stringMatching(/4 alike \$52\.40$/),
     ]);
   });
 

@@ -128,7 +128,7 @@ function Cell({
   show: () => void;
 }) {
   const words = useWords();
-  if (!result) return <span className={styles.not} aria-label={words('matrix.notMade')} />;
+  if (!result) return <span role="img" className={styles.not} aria-label={words('matrix.notMade')} />;
   return (
     <button
       type="button"

@@ -14,6 +14,7 @@ const LARGE = {
   bodyMaterial: 'ductile-iron',
   ratingId: 'body-ductile-250psi',
   ends: ['flange-150', 'flange-150'],
+  approvals: [],
 } satisfies Partial<CatalogueModel>;
 
 /** Check valves, every kind once at least: what one closes by and what it lets pass differ, and so does what breaks. */

@@ -9,6 +9,7 @@ const ECCENTRIC = {
   ratingId: 'body-ductile-250psi',
   lifeYears: [25, 40],
   standard: 'AWWA C517',
+  approvals: [],
 } satisfies Partial<CatalogueModel>;
 
 /** Plugs, gas cocks and knife gates: gas below the meter, waste behind the pumps. */
@@ -31,6 +32,7 @@ export const PLUGS_AND_KNIVES: readonly CatalogueModel[] = [
   {
     maker: 'Dunmere',
     model: 'E7',
+    approvals: [],
     type: 'plug-3-way',
     bodyMaterial: 'ductile-iron',
     discMaterial: 'nbr',
@@ -92,6 +94,7 @@ export const PLUGS_AND_KNIVES: readonly CatalogueModel[] = [
   {
     maker: 'Dunmere',
     model: 'N4',
+    approvals: [],
     type: 'knife-gate',
     bodyMaterial: 'ductile-iron',
     seatMaterial: 'nbr',

@@ -1,7 +1,9 @@
 import '@testing-library/jest-dom';
+import { VALVE_TYPES } from '@grevik/core';
 import { screen } from '@testing-library/react';
 import { show } from '../../testing/render';
 import { Cutaway } from './Cutaway';
+import { faultsOf, openingWith } from './marks';
 
 type Model = Parameters<typeof Cutaway>[0]['model'];
 
@@ -57,6 +59,26 @@ describe('a cutaway', () => {
     'needle',
     'diaphragm',
     'butterfly-resilient',
+    'butterfly-metal',
+    'butterfly-gas-cock',
+    'knife-gate',
+    'plug-taper',
+    'plug-lubricated',
+    'plug-eccentric',
+    'radiator-disc',
+    'radiator-metering',
+    'solenoid',
+    'pressure-reducing',
+    'relief',
+    'check-swing',
+    'check-swing-spring',
+    'check-swing-weighted',
+    'check-spring-inline',
+    'check-lift-horizontal',
+    'check-lift-vertical',
+    'check-ball',
+    'check-dual-plate',
+    'check-tilting',
   ] as const)('of a %s lets no water through shut, and all of it open', (type) => {
     expect(Math.min(...waters(drawn({ type }, 0)))).toBe(0);
     expect(Math.min(...waters(drawn({ type }, 1)))).toBe(1);
@@ -83,5 +105,32 @@ describe('a cutaway', () => {
       return Number(/v([\d.]+)h/.exec(d)?.[1]);
     };
     expect(bore(0.6) / bore(1)).toBeCloseTo(0.6, 6);
+  });
+
+  it.each(['ball-3-way', 'plug-3-way'] as const)(
+    'of a %s lets one branch flow and then the other',
+    (type) => {
+      expect(waters(drawn({ type }, 0)).filter((water) => water === 0)).toHaveLength(1);
+      expect(waters(drawn({ type }, 1)).filter((water) => water === 0)).toHaveLength(1);
+      expect(Math.min(...waters(drawn({ type }, 0.5)))).toBeGreaterThan(0);
+    },
+  );
+
+  it.each(VALVE_TYPES)('of a %s says what wears, and what is wrong where something is', (type) => {
+    const { unmount } = show(<Cutaway model={{ type }} opening={0.5} marksWear />);
+    expect(screen.getByRole('img')).toHaveAccessibleName(expect.stringContaining('What wears:'));
+    unmount();
+    for (const fault of faultsOf(type)) {
+      const { unmount: away } = show(<Cutaway model={{ type }} opening={0.5} fault={fault} />);
+      expect(screen.getByRole('img')).toHaveAccessibleName(expect.stringMatching(/scale|egg|crack|drawn/i));
+      away();
+    }
+  });
+
+  it('does not shut where scale stops it, nor turn where the stem is broken', () => {
+    expect(openingWith('scale', 0)).toBeGreaterThan(0.1);
+    expect(openingWith('scale', 1)).toBeLessThan(0.9);
+    expect(openingWith('over-tightened', 1)).toBe(openingWith('over-tightened', 0));
+    expect(openingWith(undefined, 0.4)).toBe(0.4);
   });
 });
