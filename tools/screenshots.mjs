@@ -19,25 +19,6 @@ const PHONE = { width: 390, height: 844 };
  * @type {Record<string, Picture>}
  */
 const PICTURES = {
-  doors: { size: DESK, outside: true, go: async () => {} },
-  jobs: { size: DESK, go: async () => {} },
-  'line-up': {
-    size: DESK,
-    go: async (page) => {
-      await openPosition(page, 'CW-103');
-      await moveHandle(page, 62);
-    },
-  },
-  'line-up-metric': { size: DESK, metric: true, go: (page) => openPosition(page, 'CW-101') },
-  'line-up-dark': {
-    size: DESK,
-    dark: true,
-    go: async (page) => {
-      await page.getByRole('link', { name: 'Buried service' }).click();
-      await page.locator('[data-tag="BS-103"]').click();
-      await moveHandle(page, 70);
-    },
-  },
   charts: {
     size: DESK,
     go: async (page) => {
@@ -46,6 +27,39 @@ const PICTURES = {
       await page
         .getByRole('img', { name: /^Shut within/ })
         .evaluate((chart) => chart.scrollIntoView({ block: 'end' }));
+    },
+  },
+  compare: {
+    size: DESK,
+    go: async (page) => {
+      await openPosition(page, 'CW-104');
+      for (const model of ['Ostrand 21P', 'Ostrand 12P', 'Kell & Vane 9T'])
+        await page.getByRole('checkbox', { name: `Compare ${model}` }).check();
+      await page.getByRole('link', { name: 'Compare 3 side by side' }).click();
+      await page.getByRole('list', { name: 'In words' }).waitFor();
+    },
+  },
+  matrix: {
+    size: DESK,
+    go: async (page) => {
+      await openPosition(page, 'CW-104');
+      await page.getByRole('link', { name: 'The whole line by type' }).click();
+      await page.getByRole('button', { name: 'CW-110, gate, metal wedge: out' }).click();
+    },
+  },
+  catalogue: {
+    size: DESK,
+    metric: true,
+    go: async (page) => {
+      await page.goto(`${ADDRESS}/catalogue`);
+      await page.getByRole('rowheader').first().waitFor();
+    },
+  },
+  type: {
+    size: DESK,
+    go: async (page) => {
+      await page.goto(`${ADDRESS}/catalogue/types/check-ball`);
+      await page.getByRole('button', { name: 'ball egg-shaped' }).click();
     },
   },
   merge: {
@@ -108,14 +122,6 @@ const PICTURES = {
       await page.getByRole('heading', { name: 'Who may do what' }).scrollIntoViewIfNeeded();
     },
   },
-  palette: {
-    size: DESK,
-    go: async (page) => {
-      await openPosition(page, 'CW-101');
-      await page.keyboard.press('Control+k');
-      await page.keyboard.type('main');
-    },
-  },
   'phone-walk': {
     size: PHONE,
     go: async (page) => {
@@ -139,13 +145,6 @@ const PICTURES = {
       await openPosition(page, 'CW-107');
       await moveHandle(page, 40);
       await page.getByRole('slider').evaluate((slider) => slider.closest('section')?.scrollIntoView());
-    },
-  },
-  'phone-log': {
-    size: PHONE,
-    go: async (page) => {
-      await openPosition(page, 'CW-101');
-      await page.getByRole('link', { name: 'Log', exact: true }).click();
     },
   },
 };

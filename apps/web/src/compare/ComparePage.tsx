@@ -1,36 +1,22 @@
-import {
-  BODY_WORDS,
-  type Compared,
-  type Duty,
-  END_WORDS,
-  MEDIUM_FACTS,
-  SEAT_WORDS,
-  VALVE_STORIES,
-  compare,
-  costOf,
-  lineUp,
-  modelWords,
-  openDropPa,
-} from '@grevik/core';
+import { type Duty, MEDIUM_FACTS, compare, lineUp, modelWords } from '@grevik/core';
 import { Button, Checkbox } from '@mui/material';
-import { type ReactNode, Suspense, lazy, useMemo, useState } from 'react';
+import { Suspense, lazy, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { Notice } from '../kit/Notice';
 import { useFigures } from '../kit/useFigures';
-import { VerdictMark } from '../kit/VerdictMark';
 import { HandledCutaway } from '../line-up/AtHandle';
 import { HandleSlider } from '../line-up/HandleSlider';
 import type { ModelColumn } from '../line-up/model-column';
 import { PickDialog } from '../line-up/PickDialog';
-import { Reasons } from '../line-up/Reasons';
 import { useAlike } from '../line-up/useAlike';
-import { WeakestPart } from '../line-up/WeakestPart';
 import { useLineFrame } from '../shell/useLineFrame';
 import { useMay } from '../store/people-api';
 import { useAppSelector } from '../store/store';
 import { useWords } from '../words';
+import { type Row, rowsOf } from './compare-rows';
 import styles from './ComparePage.module.css';
 import { MOST_COMPARED } from './most-compared';
+import { Summary } from './Summary';
 
 const CompareCharts = lazy(() => import('./CompareCharts'));
 
@@ -138,188 +124,4 @@ export function ComparePage() {
       )}
     </div>
   );
-}
-
-/** What sets each apart from the first, in a sentence a foreman can say. */
-function Summary({
-  compared,
-  alike,
-  money,
-}: {
-  compared: readonly Compared[];
-  alike: number;
-  money: (amount: number) => string;
-}) {
-  const figures = useFigures();
-  const words = useWords();
-  const [first, ...others] = compared;
-  if (!first) return null;
-  const say = ({ costsMore, losesMorePa, lastsLonger, firstToGo }: Compared): string =>
-    [
-      costsMore === 0
-        ? words('compare.costsSame')
-        : words(costsMore > 0 ? 'compare.costsMore' : 'compare.costsLess', {
-            money: money(Math.abs(costsMore)),
-            count: alike,
-          }),
-      losesMorePa === undefined || Math.abs(losesMorePa) < LEAST_TOLD_PA
-        ? undefined
-        : words(losesMorePa > 0 ? 'compare.losesMore' : 'compare.saves', {
-            pressure: figures.loss(Math.abs(losesMorePa)),
-          }),
-      Math.abs(lastsLonger) < 1
-        ? undefined
-        : words(lastsLonger > 0 ? 'compare.lastsLonger' : 'compare.lastsShorter', {
-            years: Math.round(Math.abs(lastsLonger)),
-          }),
-      words('compare.firstToGo', { part: `${firstToGo.charAt(0).toLowerCase()}${firstToGo.slice(1, -1)}` }),
-    ]
-      .filter(Boolean)
-      .join('; ');
-  return (
-    <ul className={styles.summary} aria-label={words('compare.inWords')}>
-      <li>
-        <b>{modelWords(first.column.model).from}</b>{' '}
-        {words('compare.first', {
-          verdict: words(`verdicts.${first.column.verdict}`),
-          part: `${first.firstToGo.charAt(0).toLowerCase()}${first.firstToGo.slice(1, -1)}`,
-        })}
-      </li>
-      {others.map((one) => (
-        <li key={modelWords(one.column.model).from}>
-          <b>{modelWords(one.column.model).from}</b> {say(one)}.
-        </li>
-      ))}
-    </ul>
-  );
-}
-
-/** Less than this nobody argues about. */
-const LEAST_TOLD_PA = 500;
-
-interface Row {
-  id: string;
-  label: string;
-  /** What it says, to tell whether columns differ. */
-  text: (column: ModelColumn) => string;
-  cell?: (column: ModelColumn) => ReactNode;
-}
-
-function rowsOf({
-  duty,
-  alike,
-  money,
-  figures,
-  words,
-}: {
-  duty: Duty;
-  alike: number;
-  money: (amount: number) => string;
-  figures: ReturnType<typeof useFigures>;
-  words: ReturnType<typeof useWords>;
-}): Row[] {
-  const cost = ({ size, life }: ModelColumn) => costOf(size, life, alike);
-  const unknown = words('catalogue.unknown');
-  return [
-    {
-      id: 'verdict',
-      label: words('lineUp.verdict'),
-      text: ({ verdict, score }) => `${verdict} ${Math.round(score ?? 0)}`,
-      cell: ({ verdict, score }) => (
-        <>
-          <VerdictMark verdict={verdict} />{' '}
-          {score !== null && words('compare.points', { score: Math.round(score) })}
-        </>
-      ),
-    },
-    {
-      id: 'because',
-      label: words('lineUp.because'),
-      text: ({ reasons }) => reasons.map(({ rule, verdict }) => `${rule} ${verdict}`).join(' '),
-      cell: ({ reasons, model }) => <Reasons reasons={reasons} modelId={model.id} />,
-    },
-    {
-      id: 'weakest',
-      label: words('lineUp.weakest', { temperature: figures.quantity(duty.temperatureC, 'temperature') }),
-      text: ({ rating }) => `${rating?.governing} ${rating?.allowablePa}`,
-      cell: ({ rating }) => <WeakestPart rating={rating} />,
-    },
-    {
-      id: 'loss',
-      label: words('compare.loss'),
-      text: (column) => {
-        const drop = openDropPa(column, duty);
-        return drop === undefined ? unknown : figures.loss(drop);
-      },
-    },
-    {
-      id: 'open',
-      label: words('lineUp.open'),
-      text: ({ open }) =>
-        open
-          ? `${figures.capacity(open.kv)} ${words(open.source === 'sheet' ? 'lineUp.bySheet' : 'lineUp.estimated')}`
-          : words('lineUp.pipeUnknown'),
-    },
-    {
-      id: 'life',
-      label: words('catalogue.life'),
-      text: ({ life }) => words('lineUp.years', { low: life.years[0], high: life.years[1] }),
-      cell: ({ life }) => (
-        <>
-          <b>{words('lineUp.years', { low: life.years[0], high: life.years[1] })}</b>
-          {life.because.length > 0 && (
-            <div>
-              {words('lineUp.lifeBecause', { reasons: life.because.map(({ text }) => text).join(', ') })}
-            </div>
-          )}
-        </>
-      ),
-    },
-    {
-      id: 'wears',
-      label: words('types.wears'),
-      text: ({ model }) => VALVE_STORIES[model.type].wears,
-    },
-    { id: 'each', label: words('catalogue.price'), text: (column) => money(cost(column).each) },
-    {
-      id: 'job',
-      label: words('compare.overJob', { count: alike }),
-      text: (column) => money(cost(column).overJob),
-    },
-    { id: 'year', label: words('compare.perYear'), text: (column) => money(cost(column).perYear) },
-    {
-      id: 'body',
-      label: words('catalogue.field.bodyMaterial'),
-      text: ({ model }) => (model.bodyMaterial ? BODY_WORDS[model.bodyMaterial] : unknown),
-    },
-    {
-      id: 'seat',
-      label: words('compare.closesOn'),
-      text: ({ model }) => {
-        const closing = model.seatMaterial ?? model.discMaterial;
-        return closing ? SEAT_WORDS[closing] : unknown;
-      },
-    },
-    {
-      id: 'ends',
-      label: words('compare.ends'),
-      text: ({ model }) => model.ends?.map((end) => END_WORDS[end]).join(' × ') ?? unknown,
-    },
-    {
-      id: 'operator',
-      label: words('catalogue.field.operator'),
-      text: ({ model }) => model.operator?.replaceAll('-', ' ') ?? unknown,
-    },
-    {
-      id: 'approvals',
-      label: words('catalogue.approvals'),
-      text: ({ model }) => (model.approvals ? model.approvals.join(', ') || words('compare.none') : unknown),
-    },
-    {
-      id: 'spares',
-      label: words('catalogue.spares'),
-      text: ({ model }) =>
-        model.spares?.map(({ name, price }) => `${name} ${money(price)}`).join(', ') ?? words('compare.none'),
-    },
-  ];
 }

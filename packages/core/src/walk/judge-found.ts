@@ -208,6 +208,21 @@ export const FOUND_RULES: readonly FoundRule[] = [
     },
   },
   {
+    id: 'ball-maintenance',
+    when: 'A ball nobody turned within a year, where the house exercises them.',
+    judge: ({ condition }, sides, now) => {
+      const type = typeFound(condition);
+      const years = yearsUnturned(condition, now);
+      if (!type || familyOf(type) !== 'ball' || sides['ball-maintenance'] !== 'yearly') return undefined;
+      return years === undefined || years <= 1
+        ? undefined
+        : {
+            urgency: 'care',
+            text: withSides('Nobody turned it within a year.', 'ball-maintenance', 'yearly'),
+          };
+    },
+  },
+  {
     id: 'check-look',
     when: 'A check.',
     judge: ({ condition: { type, holding } }) =>

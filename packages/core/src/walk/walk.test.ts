@@ -271,6 +271,20 @@ describe('what to do about what was found', () => {
     expect(judgeFound({ ...place, condition: { type: 'ball', holding: 'tight' } }, SIDES, NOW)).toEqual([]);
   });
 
+  it('wants a ball turned every year, where the house does', () => {
+    const found = (turnedAt: string) => ({
+      duty: cold,
+      condition: { type: 'ball', turnedAt, holding: 'tight' } as Condition,
+    });
+    const said = (turnedAt: string, side: 'none' | 'yearly'): string[] =>
+      judgeFound(found(turnedAt), { ...SIDES, 'ball-maintenance': side }, NOW).map(({ rule }) => rule);
+    const long = new Date(NOW.getTime() - 400 * 864e5).toISOString();
+    const lately = new Date(NOW.getTime() - 300 * 864e5).toISOString();
+    expect(said(long, 'yearly')).toContain('ball-maintenance');
+    expect(said(lately, 'yearly')).not.toContain('ball-maintenance');
+    expect(said(long, 'none')).not.toContain('ball-maintenance');
+  });
+
   it('says where the house takes another gas cock', () => {
     const place = { duty: gas, condition: { type: 'ball' } as Condition };
     expect(judgeFound(place, { ...SIDES, 'gas-cock': 'butterfly' }, NOW)[0]?.rule).toBe('gas-cock-side');
