@@ -49,9 +49,9 @@ test('what counts is weighed, and the order of the columns follows', async ({ pa
   await page.keyboard.press('Home');
   await page.getByRole('slider', { name: 'How easily' }).focus();
   await page.keyboard.press('End');
-  await expect(first).toHaveAttribute('data-model', 'Brindlow 40V');
+  await expect(first).toHaveAttribute('data-model', 'Rushey U3');
   await page.getByRole('button', { name: 'As usual' }).click();
-  await expect(first).not.toHaveAttribute('data-model', 'Brindlow 40V');
+  await expect(first).not.toHaveAttribute('data-model', 'Rushey U3');
 });
 
 test('under the columns stand flow against the handle and hammer against closing time, said in words too', async ({

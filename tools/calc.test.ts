@@ -64,7 +64,9 @@ describe('a calculation in the shell', () => {
   });
 
   it('lists what there is and explains the fields with their units', () => {
-    expect(calc(['--list'], '').out).toMatch(/^pipe-loss: .*\nvalve-loss: .*\npressure-rating: .*\nselect: /);
+    expect(calc(['--list'], '').out).toMatch(
+      /^pipe-loss: .*\nvalve-loss: .*\npressure-rating: .*\nsurge: [^]*\nselect: /,
+    );
     expect(calc(['pipe-loss', '--help'], '').out).toContain('lengthM: a number in m, 0 or more');
   });
 

@@ -19,6 +19,23 @@ const PHONE = { width: 390, height: 844 };
  * @type {Record<string, Picture>}
  */
 const PICTURES = {
+  jobs: { size: DESK, go: async () => {} },
+  'line-up': {
+    size: DESK,
+    go: async (page) => {
+      await openPosition(page, 'CW-103');
+      await moveHandle(page, 62);
+    },
+  },
+  'line-up-dark': {
+    size: DESK,
+    dark: true,
+    go: async (page) => {
+      await page.getByRole('link', { name: 'Buried service' }).click();
+      await page.locator('[data-tag="BS-103"]').click();
+      await moveHandle(page, 70);
+    },
+  },
   charts: {
     size: DESK,
     go: async (page) => {

@@ -3,6 +3,7 @@ import { Button, Dialog, DialogActions, DialogContent, DialogTitle, TextField } 
 import { useState } from 'react';
 import { useFigures } from '../kit/useFigures';
 import { useWords } from '../words';
+import { ratingWords } from './rating-choices';
 
 /** Starts a model from what a casting says: read while it is typed. */
 export function FromTag({ close, start }: { close: () => void; start: (text: string) => void }) {
@@ -15,7 +16,7 @@ export function FromTag({ close, start }: { close: () => void; start: (text: str
     dn !== undefined && figures.size(dn),
     model.type && VALVE_TYPE_FACTS[model.type].words,
     model.bodyMaterial && BODY_WORDS[model.bodyMaterial],
-    model.ratingId && words(`ratings.${model.ratingId as 'body-iron-125'}`),
+    model.ratingId && ratingWords(model.ratingId, figures, words),
     model.approvals?.join(', '),
   ].filter(Boolean);
   return (

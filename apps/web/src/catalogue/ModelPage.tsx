@@ -33,7 +33,7 @@ import { useWords } from '../words';
 import { CatalogueTabs } from './CatalogueTabs';
 import { EMPTY_SIZE, type ModelTyped, modelFrom, typedModel } from './model-form';
 import styles from './ModelPage.module.css';
-import { RATING_CHOICES } from './rating-choices';
+import { RATING_CHOICES, ratingWords } from './rating-choices';
 import { TypeStory } from './TypeStory';
 
 /** One model of the catalogue: what it is, in what sizes and prices, and its type from the inside. */
@@ -181,7 +181,7 @@ function ModelForm({ was, held }: { was: Partial<CatalogueModel>; held: ModelVie
           {choice('outlet', ends)}
           {choice(
             'ratingId',
-            RATING_CHOICES.map((id) => [id, words(`ratings.${id}`)] as const),
+            RATING_CHOICES.map((id) => [id, ratingWords(id, figures, words)] as const),
           )}
           {field('points', { placeholder: '70 °F: 600 psi; 250 °F: 400 psi' })}
           {choice('listedIndicating', yesNo)}

@@ -65,8 +65,9 @@ const UNKNOWN = 'unknown-';
 /** Takes the answer where the question stands. */
 function Answer({ field, modelId }: { field: string; modelId: string }) {
   const answering = use(AnsweringContext);
+  const figures = useFigures();
   const words = useWords();
-  const choices = choicesFor(field, words);
+  const choices = choicesFor(field, figures, words);
   if (!answering || choices.length === 0) return null;
   return (
     <select

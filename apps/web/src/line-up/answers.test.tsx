@@ -42,7 +42,7 @@ describe('a question of the rules', () => {
     'listedIndicating',
     'ratingId',
   ])('about %s has answers that say something about it', (field) => {
-    const choices = choicesFor(field, words as never);
+    const choices = choicesFor(field, { quantity: () => '250 psi' } as never, words as never);
     expect(choices.length).toBeGreaterThan(1);
     for (const { fact } of choices) expect(Object.keys(fact)).toEqual([field]);
     expect(new Set(choices.map(({ say }) => say)).size).toBe(choices.length);

@@ -5,12 +5,13 @@ import {
   type Candidate,
   OPERATORS,
   PORTS,
-  RATING_IDS,
   SEAT_MATERIALS,
   SEAT_WORDS,
   STEMS,
 } from '@grevik/core';
 import { createContext } from 'react';
+import { RATING_CHOICES, ratingWords } from '../catalogue/rating-choices';
+import type { Figures } from '../kit/useFigures';
 import type { Words } from '../words';
 
 /** What a person answered to a question of the rules, by model: judged again at once with it. */
@@ -32,7 +33,7 @@ export interface Choice {
 const plain = (id: string): string => id.replaceAll('-', ' ');
 
 /** The ways a question about a field can be answered; none where it wants a figure. */
-export function choicesFor(field: string, words: Words): Choice[] {
+export function choicesFor(field: string, figures: Figures, words: Words): Choice[] {
   switch (field) {
     case 'operator':
       return OPERATORS.map((operator) => ({ say: plain(operator), fact: { operator } }));
@@ -61,8 +62,8 @@ export function choicesFor(field: string, words: Words): Choice[] {
         { say: words('catalogue.no'), fact: { listedIndicating: false } },
       ];
     case 'ratingId':
-      return RATING_IDS.filter((id) => id.startsWith('body-')).map((ratingId) => ({
-        say: words(`ratings.${ratingId as 'body-iron-125'}`),
+      return RATING_CHOICES.map((ratingId) => ({
+        say: ratingWords(ratingId, figures, words),
         fact: { ratingId },
       }));
     default:

@@ -46,3 +46,6 @@ export function waterVapourPressureAbsPa(temperatureC: number): number {
 
 export const WATER_BULK_MODULUS_PA = 2.19e9;
 export const GRAVITY_MS2 = 9.80665;
+
+/** Critical pressure of water, Pa absolute. Source: IAPWS. */
+export const WATER_CRITICAL_PRESSURE_PA = 22.064e6;

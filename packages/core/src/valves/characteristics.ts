@@ -10,6 +10,17 @@ const TABULATED = {
 export type CharacteristicName =
   keyof typeof TABULATED | 'globe-linear' | 'equal-percentage' | 'metering-cone';
 
+export const CHARACTERISTICS = [
+  'ball',
+  'butterfly',
+  'gate',
+  'plug-eccentric',
+  'compression',
+  'globe-linear',
+  'equal-percentage',
+  'metering-cone',
+] as const satisfies readonly CharacteristicName[];
+
 /**
  * Kv of a part-open valve over its open Kv.
  *

@@ -1,4 +1,4 @@
-export { type CharacteristicName, relativeKv } from './characteristics.js';
+export { CHARACTERISTICS, type CharacteristicName, relativeKv } from './characteristics.js';
 export { FUNCTION_WORDS, VALVE_FUNCTIONS, type ValveFunction } from './functions.js';
 export {
   type Strokes,
@@ -33,3 +33,4 @@ export {
 } from './materials.js';
 export { ENDS, END_WORDS, type End } from './ends.js';
 export { VALVE_STORIES, type ValveStory } from './valve-stories.js';
+export { openingFor } from './opening-for.js';
