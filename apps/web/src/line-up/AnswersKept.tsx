@@ -6,16 +6,18 @@ import { useChangeModelMutation } from '../store/catalogue-api';
 import { failureText } from '../store/failure';
 import { useMay } from '../store/people-api';
 import { useWords } from '../words';
-import type { Answers } from './answers';
+import { type Answers, withAnswer } from './answers';
 
 interface AnswersKeptProps {
   answers: Answers;
   models: readonly ModelView[];
+  /** The size that was looked at: a bore is answered for it alone. */
+  dn: number;
   forget: () => void;
 }
 
 /** What was answered counts here and now; whoever keeps the catalogue can write it into the models. */
-export function AnswersKept({ answers, models, forget }: AnswersKeptProps) {
+export function AnswersKept({ answers, models, dn, forget }: AnswersKeptProps) {
   const [change, { isLoading }] = useChangeModelMutation();
   const mayChange = useMay('catalogue');
   const { enqueueSnackbar } = useSnackbar();
@@ -23,8 +25,9 @@ export function AnswersKept({ answers, models, forget }: AnswersKeptProps) {
   const answered = models.filter(({ id }) => answers[id]);
   if (answered.length === 0) return null;
   const keep = async (): Promise<void> => {
-    for (const { id, version, retired: _retired, ...model } of answered) {
-      const { error } = await change({ id, version, model: { ...model, ...answers[id] } });
+    for (const held of answered) {
+      const { id, version, retired: _retired, ...model } = withAnswer(held, answers[held.id], dn);
+      const { error } = await change({ id, version, model });
       if (error) return void enqueueSnackbar(failureText(error), { variant: 'error' });
     }
     enqueueSnackbar(

@@ -14,7 +14,7 @@ import { useMay } from '../store/people-api';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { useWords } from '../words';
 import { MOST_COMPARED } from '../compare/most-compared';
-import { type Answers, type Answering, AnsweringContext } from './answers';
+import { type Answers, type Answering, AnsweringContext, withAnswer } from './answers';
 import { AnswersKept } from './AnswersKept';
 import { ColumnTable } from './ColumnTable';
 import type { ModelColumn } from './model-column';
@@ -53,8 +53,11 @@ export function LineUpPage() {
   );
   // What is retired is not offered any more, and what was answered counts at once.
   const offered = useMemo(
-    () => models.filter(({ retired }) => !retired).map((model) => ({ ...model, ...answers[model.id] })),
-    [models, answers],
+    () =>
+      models
+        .filter(({ retired }) => !retired)
+        .map((model) => withAnswer(model, answers[model.id], position.duty.dn)),
+    [models, answers, position.duty.dn],
   );
   const { columns, tray, otherSizes } = useMemo(
     () => lineUp(duty, offered, sides, weights),
@@ -113,7 +116,12 @@ export function LineUpPage() {
                     {words('compare.link', { count: compared.length })}
                   </Link>
                 )}
-                <AnswersKept answers={answers} models={models} forget={() => setAnswers({})} />
+                <AnswersKept
+                  answers={answers}
+                  models={models}
+                  dn={position.duty.dn}
+                  forget={() => setAnswers({})}
+                />
               </nav>
             </HandleSlider>
             {columns.length === 0 ? (

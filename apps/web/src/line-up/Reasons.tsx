@@ -1,5 +1,5 @@
-import { type Reason, claimAndSides } from '@grevik/core';
-import { use } from 'react';
+import { InvalidInput, type Reason, claimAndSides, parseQuantity } from '@grevik/core';
+import { use, useState } from 'react';
 import { useFigures } from '../kit/useFigures';
 import { useWords } from '../words';
 import { AnsweringContext, choicesFor } from './answers';
@@ -62,13 +62,15 @@ function Sentence({
 
 const UNKNOWN = 'unknown-';
 
-/** Takes the answer where the question stands. */
+/** Takes the answer where the question stands: one of a few, or a bore as people type it. */
 function Answer({ field, modelId }: { field: string; modelId: string }) {
   const answering = use(AnsweringContext);
   const figures = useFigures();
   const words = useWords();
   const choices = choicesFor(field, figures, words);
-  if (!answering || choices.length === 0) return null;
+  if (!answering) return null;
+  if (field === 'boreM') return <BoreAnswer answer={(boreM) => answering.answer(modelId, { boreM })} />;
+  if (choices.length === 0) return null;
   return (
     <select
       className={styles.answer}
@@ -86,5 +88,35 @@ function Answer({ field, modelId }: { field: string; modelId: string }) {
         </option>
       ))}
     </select>
+  );
+}
+
+function BoreAnswer({ answer }: { answer: (boreM: number) => void }) {
+  const [trouble, setTrouble] = useState<string>();
+  const words = useWords();
+  const read = (typed: string): void => {
+    if (typed.trim() === '') return;
+    try {
+      answer(parseQuantity(typed, 'length'));
+    } catch (error) {
+      if (!(error instanceof InvalidInput)) throw error;
+      setTrouble(error.message);
+    }
+  };
+  return (
+    <>
+      <input
+        className={styles.answer}
+        aria-label={words('answers.label')}
+        placeholder={words('answers.bore')}
+        autoComplete="off"
+        onBlur={({ target }) => read(target.value)}
+        onKeyDown={(event) => {
+          event.stopPropagation();
+          if (event.key === 'Enter') read(event.currentTarget.value);
+        }}
+      />
+      {trouble !== undefined && <span role="alert">{trouble}</span>}
+    </>
   );
 }

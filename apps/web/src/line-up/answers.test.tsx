@@ -7,7 +7,7 @@ import { show } from '../testing/render';
 import { serve } from '../testing/server';
 import { words } from '../words';
 import { AnswersKept } from './AnswersKept';
-import { AnsweringContext, choicesFor } from './answers';
+import { AnsweringContext, choicesFor, withAnswer } from './answers';
 import { Reasons } from './Reasons';
 
 const QUESTION = { rule: 'unknown-operator', verdict: 'care', text: 'Which handle has it?' } as const;
@@ -48,6 +48,29 @@ describe('a question of the rules', () => {
     expect(new Set(choices.map(({ say }) => say)).size).toBe(choices.length);
   });
 
+  it('about a bore takes it as people type it, and belongs to the size', async () => {
+    const answered: Partial<Candidate>[] = [];
+    show(
+      <AnsweringContext value={{ answer: (_model, fact) => void answered.push(fact) }}>
+        <Reasons
+          reasons={[{ rule: 'unknown-boreM', verdict: 'care', text: 'What is its bore?' }]}
+          modelId="ball"
+        />
+      </AnsweringContext>,
+    );
+    const field = screen.getByRole('textbox', { name: 'Answer' });
+    await userEvent.type(field, 'wide{Enter}');
+    expect(screen.getByRole('alert')).toHaveTextContent('does not start with a number');
+    await userEvent.clear(field);
+    await userEvent.type(field, '10 mm{Enter}');
+    expect(answered).toEqual([{ boreM: 0.01 }]);
+    const { sizes, operator } = withAnswer(BALL, { boreM: 0.01, operator: 'gear' }, 20);
+    expect(operator).toBe('gear');
+    expect(sizes.map(({ dn, boreM }) => [dn, boreM])).toEqual(
+      BALL.sizes.map(({ dn, boreM }) => [dn, dn === 20 ? 0.01 : boreM]),
+    );
+  });
+
   it('is kept in the catalogue on wish', async () => {
     const asked = serve(({ method }) => (method === 'PUT' ? { body: BALL } : undefined));
     let forgotten = false;
@@ -55,6 +78,7 @@ describe('a question of the rules', () => {
       <AnswersKept
         answers={{ ball: { operator: 'gear' } }}
         models={[BALL]}
+        dn={20}
         forget={() => (forgotten = true)}
       />,
     );

@@ -1,3 +1,4 @@
+import type { ModelView } from '@grevik/contracts';
 import {
   APPROVALS,
   BODY_MATERIALS,
@@ -28,6 +29,16 @@ export const AnsweringContext = createContext<Answering | null>(null);
 export interface Choice {
   say: string;
   fact: Partial<Candidate>;
+}
+
+/** A model with what was answered of it: a bore belongs to its size, the rest to all of them. */
+export function withAnswer(model: ModelView, fact: Partial<Candidate> | undefined, dn: number): ModelView {
+  if (!fact) return model;
+  const { boreM, unitPrice: _price, ...shared } = fact;
+  const sizes = model.sizes.map((size) =>
+    boreM !== undefined && size.dn === dn ? { ...size, boreM } : size,
+  );
+  return { ...model, ...shared, sizes };
 }
 
 const plain = (id: string): string => id.replaceAll('-', ' ');

@@ -1,20 +1,30 @@
 import { useId } from 'react';
 import styles from './Cutaway.module.css';
-import { CutMetal, Drawing, LeverFromAbove, PipeWall, Water } from './Drawing';
+import type { Operator } from '@grevik/core';
+import { CutMetal, Drawing, PipeWall, Water } from './Drawing';
+import { OperatorFromAbove } from './OperatorFromAbove';
 
 const X = 90;
 const Y = 66;
 const PIPE = 14;
 const BALL = 27;
 
+/** Where a body of so many pieces is joined. */
+const SEAMS: readonly (readonly number[])[] = [[], [], [120], [62, 118]];
+
 /** A ball valve cut level through its bore, seen from above: the lever lies as the bore does. */
 export function BallCutaway({
   opening,
   boreRatio = 1,
+  pieces,
+  operator,
   label,
 }: {
   opening: number;
   boreRatio?: number;
+  /** Of its body: where it comes apart. */
+  pieces?: number | undefined;
+  operator?: Operator | undefined;
   label: string;
 }) {
   const clip = useId();
@@ -43,7 +53,15 @@ export function BallCutaway({
         <path d={`M${X - 30} ${Y - bore}h60M${X - 30} ${Y + bore}h60`} className={styles.outline} />
       </g>
       <circle cx={X} cy={Y} r={BALL} fill="none" className={styles.outline} />
-      <LeverFromAbove x={X} y={Y} opening={opening} />
+      {SEAMS[pieces ?? 1]?.map((x) => (
+        <path
+          key={x}
+          className={styles.edge}
+          d={`M${x} ${Y - 43}v${43 - PIPE}M${x} ${Y + PIPE}v${43 - PIPE}`}
+        />
+      ))}
+      {pieces === 3 && <path className={styles.stem} d={`M56 ${Y - 40}h68v4h-68ZM56 ${Y + 36}h68v4h-68Z`} />}
+      <OperatorFromAbove operator={operator} x={X} y={Y} opening={opening} />
     </Drawing>
   );
 }

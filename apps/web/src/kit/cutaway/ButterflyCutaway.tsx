@@ -1,5 +1,7 @@
 import styles from './Cutaway.module.css';
-import { CutMetal, Drawing, LeverFromAbove, PipeWall, Water } from './Drawing';
+import type { Operator } from '@grevik/core';
+import { CutMetal, Drawing, PipeWall, Water } from './Drawing';
+import { OperatorFromAbove } from './OperatorFromAbove';
 
 const X = 90;
 const Y = 66;
@@ -10,6 +12,7 @@ export function ButterflyCutaway({
   opening,
   lining = true,
   isCock = false,
+  operator,
   label,
 }: {
   opening: number;
@@ -17,6 +20,7 @@ export function ButterflyCutaway({
   lining?: boolean;
   /** A small heavy body with threads, in place of one between flanges. */
   isCock?: boolean;
+  operator?: Operator | undefined;
   label: string;
 }) {
   return (
@@ -43,7 +47,7 @@ export function ButterflyCutaway({
           d={`M${X - BORE + 1} ${Y}Q${X} ${Y - 7} ${X + BORE - 1} ${Y}Q${X} ${Y + 7} ${X - BORE + 1} ${Y}Z`}
         />
       </g>
-      <LeverFromAbove x={X} y={Y} opening={opening} />
+      <OperatorFromAbove operator={operator} x={X} y={Y} opening={opening} />
     </Drawing>
   );
 }

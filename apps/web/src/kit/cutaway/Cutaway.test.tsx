@@ -133,4 +133,19 @@ describe('a cutaway', () => {
     expect(openingWith('over-tightened', 1)).toBe(openingWith('over-tightened', 0));
     expect(openingWith(undefined, 0.4)).toBe(0.4);
   });
+
+  it('shows where a body comes apart: nowhere, at one joint, at two with its bolts', () => {
+    const seams = (pieces: number): number =>
+      drawn({ type: 'ball', pieces }, 1).querySelectorAll('path.edge').length;
+    expect([1, 2, 3].map(seams)).toEqual([0, 1, 2]);
+  });
+
+  it.each(['gear', 'electric', 'operating-nut', 'tee', 'locking-lever'] as const)(
+    'of a ball with %s turns its pointer with the bore',
+    (operator) => {
+      const angles = turns(drawn({ type: 'ball', operator }, 0.25));
+      expect(angles.length).toBeGreaterThanOrEqual(2);
+      for (const angle of angles) expect(angle).toBeCloseTo(67.5, 6);
+    },
+  );
 });

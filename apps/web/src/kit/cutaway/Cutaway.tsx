@@ -25,7 +25,7 @@ import { TiltingCheckCutaway } from './TiltingCheckCutaway';
 import { type Fault, MARKS, openingWith } from './marks';
 
 interface CutawayProps {
-  model: Pick<CatalogueModel, 'type' | 'stem' | 'operator'>;
+  model: Pick<CatalogueModel, 'type' | 'stem' | 'operator' | 'pieces'>;
   /** 0 shut to 1 open; what moves by itself is held so far open by the flow. */
   opening: number;
   boreRatio?: number | undefined;
@@ -42,10 +42,18 @@ const rises = ({ stem }: Drawn['model']): boolean => stem === 'rising' || stem =
 
 /** Every type's drawing. */
 const DRAWINGS: Readonly<Record<ValveType, (drawn: Drawn) => ReactNode>> = {
-  ball: ({ opening, boreRatio, label }) => (
-    <BallCutaway opening={opening} label={label} {...(boreRatio !== undefined && { boreRatio })} />
+  ball: ({ opening, model, boreRatio, label }) => (
+    <BallCutaway
+      opening={opening}
+      pieces={model.pieces}
+      operator={model.operator}
+      label={label}
+      {...(boreRatio !== undefined && { boreRatio })}
+    />
   ),
-  'ball-3-way': ({ opening, label }) => <ThreeWayCutaway opening={opening} seats label={label} />,
+  'ball-3-way': ({ opening, model, label }) => (
+    <ThreeWayCutaway opening={opening} seats operator={model.operator} label={label} />
+  ),
   'gate-solid': ({ opening, model, label }) => (
     <GateCutaway opening={opening} risingStem={rises(model)} label={label} />
   ),
@@ -67,9 +75,11 @@ const DRAWINGS: Readonly<Record<ValveType, (drawn: Drawn) => ReactNode>> = {
   needle: ({ opening, label }) => <NeedleCutaway opening={opening} label={label} />,
   'radiator-disc': ({ opening, label }) => <AngleCutaway opening={opening} washer label={label} />,
   'radiator-metering': ({ opening, label }) => <NeedleCutaway opening={opening} label={label} />,
-  'butterfly-resilient': ({ opening, label }) => <ButterflyCutaway opening={opening} label={label} />,
-  'butterfly-metal': ({ opening, label }) => (
-    <ButterflyCutaway opening={opening} lining={false} label={label} />
+  'butterfly-resilient': ({ opening, model, label }) => (
+    <ButterflyCutaway opening={opening} operator={model.operator} label={label} />
+  ),
+  'butterfly-metal': ({ opening, model, label }) => (
+    <ButterflyCutaway opening={opening} lining={false} operator={model.operator} label={label} />
   ),
   'butterfly-gas-cock': ({ opening, label }) => (
     <ButterflyCutaway opening={opening} lining={false} isCock label={label} />
@@ -79,7 +89,9 @@ const DRAWINGS: Readonly<Record<ValveType, (drawn: Drawn) => ReactNode>> = {
   ),
   'plug-lubricated': ({ opening, label }) => <PlugCutaway opening={opening} gun label={label} />,
   'plug-eccentric': ({ opening, label }) => <EccentricPlugCutaway opening={opening} label={label} />,
-  'plug-3-way': ({ opening, label }) => <ThreeWayCutaway opening={opening} seats={false} label={label} />,
+  'plug-3-way': ({ opening, model, label }) => (
+    <ThreeWayCutaway opening={opening} seats={false} operator={model.operator} label={label} />
+  ),
   diaphragm: ({ opening, label }) => <DiaphragmCutaway opening={opening} label={label} />,
   solenoid: ({ opening, label }) => <SolenoidCutaway opening={opening} label={label} />,
   'pressure-reducing': ({ opening, label }) => <ReducerCutaway opening={opening} label={label} />,

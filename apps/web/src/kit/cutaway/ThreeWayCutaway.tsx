@@ -1,6 +1,8 @@
 import { useId } from 'react';
 import styles from './Cutaway.module.css';
-import { CutMetal, Drawing, LeverFromAbove, PipeWall, Water } from './Drawing';
+import type { Operator } from '@grevik/core';
+import { CutMetal, Drawing, PipeWall, Water } from './Drawing';
+import { OperatorFromAbove } from './OperatorFromAbove';
 
 const X = 90;
 const Y = 50;
@@ -11,12 +13,14 @@ const PLUG = 25;
 export function ThreeWayCutaway({
   opening,
   seats,
+  operator,
   label,
 }: {
   /** 0 to the left, 1 to the right. */
   opening: number;
   /** Soft seats on every port, as round a ball. */
   seats: boolean;
+  operator?: Operator | undefined;
   label: string;
 }) {
   const clip = useId();
@@ -48,7 +52,7 @@ export function ThreeWayCutaway({
         />
       </g>
       <circle cx={X} cy={Y} r={PLUG} fill="none" className={styles.outline} />
-      <LeverFromAbove x={X} y={Y} opening={opening} length={44} />
+      <OperatorFromAbove operator={operator} x={X} y={Y} opening={opening} />
     </Drawing>
   );
 }

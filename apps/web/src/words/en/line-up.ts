@@ -233,6 +233,7 @@ export const lineUp = {
   answers: {
     label: 'Answer',
     choose: 'Answer here…',
+    bore: '3/8 in, 9 mm …',
     noApproval: 'none',
     count_one: 'Answered for {{count}} model, for now.',
     count_other: 'Answered for {{count}} models, for now.',
