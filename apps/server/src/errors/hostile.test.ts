@@ -172,6 +172,73 @@ describe('no request, however made, breaks the server', () => {
       },
       'read-tag': { send: raw('post', '/api/calc/read-tag'), good: { text: '3 300 WCB', dn: 80 } },
       'pressure-rating': { send: raw('post', '/api/calc/pressure-rating'), good: { temperatureC: 20 } },
+      surge: {
+        send: raw('post', '/api/calc/surge'),
+        good: {
+          lengthM: 100,
+          diameterM: 0.1,
+          frictionFactor: 0.02,
+          waveSpeedMs: 1200,
+          sourceHeadM: 50,
+          initialFlowM3s: 0.01,
+          closure: { law: 'ball', timeS: 1 },
+          durationS: 2,
+          reaches: 10,
+        },
+      },
+      throttle: {
+        send: raw('post', '/api/calc/throttle'),
+        good: {
+          characteristic: 'ball',
+          openKv: 10,
+          systemKv: 10,
+          availablePressurePa: 2e5,
+          upstreamPressurePa: 4e5,
+          openings: [0, 0.5, 1],
+        },
+      },
+      'check-slam': {
+        send: raw('post', '/api/calc/check-slam'),
+        good: {
+          checkType: 'check-swing',
+          dn: 150,
+          flowVelocityMs: 2.5,
+          decelerationMs2: 4,
+          orientation: 'horizontal',
+          waveSpeedMs: 1100,
+        },
+      },
+      'check-velocity': {
+        send: raw('post', '/api/calc/check-velocity'),
+        good: { checkType: 'check-ball', diameterM: 0.1, flowM3s: 0.01, densityKgM3: 998 },
+      },
+      'gas-run': {
+        send: raw('post', '/api/calc/gas-run'),
+        good: {
+          gas: 'natural-gas',
+          supply: 'elevated',
+          insideDiameterM: 0.026,
+          lengthM: 30,
+          inletPa: 2e4,
+          dropPa: 5e3,
+          flowM3h: 4,
+          fittings: [{ type: 'plug', count: 1 }],
+        },
+      },
+      'gas-purge': {
+        send: raw('post', '/api/calc/gas-purge'),
+        good: {
+          segments: [{ insideDiameterM: 0.05, lengthM: 30 }],
+          gas: 'lp-gas',
+          pressurePa: 13790,
+          outlet: { openKv: 12, characteristic: 'ball' },
+          excessFlowTripM3h: 60,
+        },
+      },
+      'steam-stop': {
+        send: raw('post', '/api/calc/steam-stop'),
+        good: { loadW: 3000, supplyPa: 3447, returnPa: 0, openKv: 3, characteristic: 'metering-cone' },
+      },
     };
   });
   afterAll(() => test.close());
@@ -220,6 +287,13 @@ describe('no request, however made, breaks the server', () => {
     'pipe-loss',
     'valve-loss',
     'pressure-rating',
+    'surge',
+    'throttle',
+    'check-slam',
+    'check-velocity',
+    'gas-run',
+    'gas-purge',
+    'steam-stop',
   ])('%s', async (name) => {
     const { send, good } = targets[name]!;
     const bodies = fc.oneof(
