@@ -18,5 +18,3 @@ export const FUEL_GAS_FACTS: Readonly<Record<FuelGas, FuelGasFacts>> = {
   'natural-gas': { cr: 0.6094, y: 0.9992, heatingValueJm3: 37.3e6, densityKgM3: 0.735, gamma: 1.31 },
   'lp-gas': { cr: 1.2462, y: 0.991, heatingValueJm3: 93.9e6, densityKgM3: 1.865, gamma: 1.13 },
 };
-
-export const ATMOSPHERE_PA = 101_325;

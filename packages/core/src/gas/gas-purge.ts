@@ -1,6 +1,7 @@
+import { ATMOSPHERE_PA } from '../media/index.js';
 import { PIPE_TABLES } from '../pipes/index.js';
 import { type CharacteristicName, openingFor, relativeKv } from '../valves/index.js';
-import { ATMOSPHERE_PA, FUEL_GAS_FACTS, type FuelGas } from './fuel-gas.js';
+import { FUEL_GAS_FACTS, type FuelGas } from './fuel-gas.js';
 import { gasPerKv } from './gas-through-valve.js';
 
 export interface GasPurgeInput {

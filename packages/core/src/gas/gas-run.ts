@@ -1,5 +1,6 @@
 import { InvalidInput } from '../input/index.js';
-import { ATMOSPHERE_PA, FUEL_GAS_FACTS, type FuelGas } from './fuel-gas.js';
+import { ATMOSPHERE_PA } from '../media/index.js';
+import { FUEL_GAS_FACTS, type FuelGas } from './fuel-gas.js';
 
 /** Fittings, each as a length of so many bores. Source: usual L/D of threaded fittings. */
 export const FITTING_BORES = {

@@ -1,4 +1,4 @@
-export { ATMOSPHERE_PA, FUEL_GASES, FUEL_GAS_FACTS, type FuelGas } from './fuel-gas.js';
+export { FUEL_GASES, FUEL_GAS_FACTS, type FuelGas } from './fuel-gas.js';
 export { type GasPurge, type GasPurgeInput, gasPurge } from './gas-purge.js';
 export { gasPurgeCalculation } from './gas-purge-calculation.js';
 export { type GasRun, type GasRunInput, gasRun } from './gas-run.js';

@@ -14,6 +14,7 @@ export {
 export {
   GRAVITY_MS2,
   WATER_BULK_MODULUS_PA,
+  ATMOSPHERE_PA,
   WATER_CRITICAL_PRESSURE_PA,
   waterDensityKgM3,
   waterVapourPressureAbsPa,

@@ -1,5 +1,6 @@
-import { ATMOSPHERE_PA, gasPerKv } from '../gas/index.js';
+import { gasPerKv } from '../gas/index.js';
 import { InvalidInput } from '../input/index.js';
+import { ATMOSPHERE_PA } from '../media/index.js';
 import { type CharacteristicName, openingFor, relativeKv } from '../valves/index.js';
 
 export interface SteamStopInput {

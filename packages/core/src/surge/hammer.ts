@@ -4,6 +4,8 @@ export interface PipeWall {
   elasticModulusPa: number;
   diameterM: number;
   wallM: number;
+  /** How the pipe is held lengthwise: c, 1 where it moves freely. */
+  restraint?: number | undefined;
 }
 
 /**
@@ -13,7 +15,7 @@ export interface PipeWall {
  * @param densityKgM3 of the liquid, > 0
  * @param bulkModulusPa of the liquid; water by default
  * @returns m/s
- * Source: Korteweg, a = sqrt(K/rho) / sqrt(1 + (K/E)(D/e)), free to move lengthwise.
+ * Source: Korteweg, a = sqrt(K/rho) / sqrt(1 + (K/E)(D/e) c), free to move lengthwise unless told otherwise.
  *
  * @example
  * waveSpeedMs({ elasticModulusPa: 117e9, diameterM: 0.019939, wallM: 0.001143 }, 998.2) // 1286
@@ -23,7 +25,8 @@ export function waveSpeedMs(
   densityKgM3: number,
   bulkModulusPa = WATER_BULK_MODULUS_PA,
 ): number {
-  const give = (bulkModulusPa / wall.elasticModulusPa) * (wall.diameterM / wall.wallM);
+  const give =
+    (bulkModulusPa / wall.elasticModulusPa) * (wall.diameterM / wall.wallM) * (wall.restraint ?? 1);
   return Math.sqrt(bulkModulusPa / densityKgM3 / (1 + give));
 }
 

@@ -82,12 +82,14 @@ export const surgeCalculation = calculation({
     reaches: 10,
     series: false,
   },
-  run: ({ pipeWall, ...given }) =>
-    surge({ ...given, ...checked(given), ...(pipeWall && { pipeWall: wallOf(pipeWall) }) }),
+  run: ({ pipeWall, ...given }) => {
+    refuseContradictions(given);
+    return surge({ ...given, ...(pipeWall && { pipeWall: wallOf(pipeWall) }) });
+  },
 });
 
 /** Refuses what contradicts itself, or would take all day. */
-function checked(given: Omit<SurgeInput, 'pipeWall'>): object {
+function refuseContradictions(given: Omit<SurgeInput, 'pipeWall'>): void {
   const { closure, durationS, lengthM, waveSpeedMs, reaches = 50 } = given;
   if (closure.timeS !== undefined && closure.peakLimitPa !== undefined)
     throw new InvalidInput(
@@ -100,7 +102,6 @@ function checked(given: Omit<SurgeInput, 'pipeWall'>): object {
       'durationS',
       `durationS is ${durationS}: that is ${Math.round(steps)} steps of ${reaches} reaches. Give fewer reaches or a shorter time.`,
     );
-  return {};
 }
 
 function wallOf({

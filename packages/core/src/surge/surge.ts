@@ -1,6 +1,7 @@
 import { InvalidInput } from '../input/index.js';
-import { GRAVITY_MS2, WATER_BULK_MODULUS_PA } from '../media/index.js';
+import { ATMOSPHERE_PA, GRAVITY_MS2 } from '../media/index.js';
 import type { Closure, ClosureLaw } from './closure.js';
+import { waveSpeedMs as waveSpeedOf } from './hammer.js';
 import { type Transient, type TransientPipe, transient } from './transient.js';
 
 export interface SurgeInput {
@@ -45,7 +46,6 @@ export interface Surge {
 
 const WATER_KG_M3 = 998.2;
 const VAPOUR_PA = 2339;
-const ATMOSPHERE_PA = 101_325;
 const REACHES = 50;
 const SOLVED_TO = 0.01;
 /** Slower than this many criticals nobody closes. */
@@ -124,9 +124,7 @@ function speedOf(
     return waveSpeedMs;
   }
   if (!pipeWall) throw new InvalidInput('waveSpeedMs', 'waveSpeedMs is missing: give it, or pipeWall.');
-  const bulk = bulkModulusPa ?? WATER_BULK_MODULUS_PA;
-  const give = (bulk / pipeWall.elasticModulusPa) * (diameterM / pipeWall.wallM) * (pipeWall.restraint ?? 1);
-  return Math.sqrt(bulk / densityKgM3 / (1 + give));
+  return waveSpeedOf({ ...pipeWall, diameterM }, densityKgM3, bulkModulusPa);
 }
 
 function timeOf({ law, timeS }: SurgeInput['closure']): number {

@@ -1,4 +1,4 @@
-import { WATER_CRITICAL_PRESSURE_PA } from '../media/index.js';
+import { ATMOSPHERE_PA, WATER_CRITICAL_PRESSURE_PA } from '../media/index.js';
 import { type CharacteristicName, relativeKv } from '../valves/index.js';
 
 export interface ThrottleInput {
@@ -42,7 +42,6 @@ export interface Throttle {
   resolution: number;
 }
 
-const ATMOSPHERE_PA = 101_325;
 const COLD_VAPOUR_PA = 2339;
 const COLD_WATER_KG_M3 = 998.2;
 const STEPS = 20;

@@ -2,6 +2,7 @@ import { isFuelGas, isPotable } from '../../media/index.js';
 import { isManyTurn } from '../../valves/index.js';
 import { type Rule, ask, care, ruledOut } from '../rule.js';
 import { isSnapHandle, showsPosition } from './position-shown.js';
+import { shutsOff } from './shuts-off.js';
 
 const LEAST_FIRE_CLOSING_S = 5;
 
@@ -37,8 +38,7 @@ export const APPROVAL_RULES: readonly Rule[] = [
     id: 'fire-indicating',
     group: 'medium-and-material',
     when: 'Shut-off on a sprinkler line: listed, indicating, lockable or supervised, and slow.',
-    concerns: (duty) =>
-      duty.medium === 'fire-water' && (duty.function === 'isolate' || duty.function === 'emergency-shutoff'),
+    concerns: (duty) => duty.medium === 'fire-water' && shutsOff(duty),
     judge: (_duty, valve) => {
       const { approvals, closeTimeS, listedIndicating, type } = valve;
       const snap = isSnapHandle(valve);
