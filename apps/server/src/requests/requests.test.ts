@@ -15,7 +15,7 @@ describe('around every request', () => {
 
   it('headers keep foreign scripts and frames out, and do not say what runs here', async () => {
     const { headers } = await request(test.http).get('/api/health').expect(200);
-    expect(headers['content-security-policy']).toContain("script-src 'self'");
+    expect(headers['content-security-policy']).toContain("script-src 'self' 'wasm-unsafe-eval';");
     expect(headers['content-security-policy']).not.toContain('upgrade-insecure-requests');
     expect(headers['x-content-type-options']).toBe('nosniff');
     expect(headers['x-frame-options']).toBe('SAMEORIGIN');

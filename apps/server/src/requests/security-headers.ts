@@ -8,7 +8,12 @@ import helmet from 'helmet';
 export function securityHeaders(): RequestHandler {
   return helmet({
     contentSecurityPolicy: {
-      directives: { 'upgrade-insecure-requests': null, 'font-src': ["'self'", 'data:'] },
+      directives: {
+        'upgrade-insecure-requests': null,
+        'font-src': ["'self'", 'data:'],
+        // The hammer's loop is WebAssembly.
+        'script-src': ["'self'", "'wasm-unsafe-eval'"],
+      },
     },
     strictTransportSecurity: false,
   });

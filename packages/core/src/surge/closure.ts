@@ -1,4 +1,5 @@
 import { type CharacteristicName, relativeKv } from '../valves/index.js';
+import type { Closing } from './transient.js';
 
 export const CLOSURE_LAWS = [
   'instant',
@@ -34,4 +35,36 @@ export function effectiveOpening({ law, timeS: lasts, startS }: Closure, timeS: 
   if (law === 'instant' || lasts === 0) return timeS >= startS ? 0 : 1;
   const shut = Math.min(1, Math.max(0, (timeS - startS) / lasts));
   return law === 'linear' ? 1 - shut : relativeKv(law satisfies CharacteristicName, 1 - shut);
+}
+
+/** Where somebody's handle stood, at a time in s since they took hold of it. */
+export interface HandlePoint {
+  timeS: number;
+  /** 0 shut to 1 open. */
+  opening: number;
+}
+
+/**
+ * A closing as somebody's hand made it: the handle between the points where it was seen, and where it was left after the last.
+ *
+ * @param points         rising in time, at least one
+ * @param characteristic of the valve
+ * @returns the effective opening at a time, of that at the first point's opening
+ *
+ * @example
+ * handClosing([{ timeS: 0, opening: 1 }, { timeS: 2, opening: 0 }], 'globe-linear')(1) // 0.5
+ */
+export function handClosing(points: readonly HandlePoint[], characteristic: CharacteristicName): Closing {
+  const first = points[0]?.opening ?? 1;
+  const whole = relativeKv(characteristic, first) || 1;
+  let at = 0;
+  return (timeS) => {
+    if (timeS < (points[at]?.timeS ?? 0)) at = 0;
+    while ((points[at + 1]?.timeS ?? Infinity) <= timeS) at += 1;
+    const from = points[at];
+    const to = points[at + 1];
+    const part = from && to ? Math.max(0, (timeS - from.timeS) / (to.timeS - from.timeS)) : 0;
+    const opening = (from?.opening ?? 1) + part * ((to?.opening ?? 0) - (from?.opening ?? 1));
+    return relativeKv(characteristic, to ? opening : (from?.opening ?? 1)) / whole;
+  };
 }

@@ -1,6 +1,6 @@
 import { InvalidInput } from '../input/index.js';
 import { ATMOSPHERE_PA, GRAVITY_MS2 } from '../media/index.js';
-import type { Closure, ClosureLaw } from './closure.js';
+import { type Closure, type ClosureLaw, effectiveOpening } from './closure.js';
 import { waveSpeedMs as waveSpeedOf } from './hammer.js';
 import { type Transient, type TransientPipe, transient } from './transient.js';
 
@@ -90,7 +90,8 @@ export function surge(given: SurgeInput): Surge {
     closure.peakLimitPa === undefined
       ? timeOf(closure)
       : shortestTimeS(pipe, { law: closure.law, startS }, closure.peakLimitPa / weight, criticalTimeS);
-  const waves = transient(pipe, { law: closure.law, timeS, startS }, durationS);
+  const shut: Closure = { law: closure.law, timeS, startS };
+  const waves = transient(pipe, (at) => effectiveOpening(shut, at), durationS);
   const { peakM, troughM } = extremes(waves);
   const steadyPa = steadyM * weight;
   return {
@@ -155,7 +156,8 @@ function shortestTimeS(
     );
   const keeps = (timeS: number): boolean => {
     const lastS = closure.startS + timeS + 2 * criticalTimeS;
-    return extremes(transient(pipe, { ...closure, timeS }, lastS)).peakM <= limitM;
+    const shut: Closure = { ...closure, timeS };
+    return extremes(transient(pipe, (at) => effectiveOpening(shut, at), lastS)).peakM <= limitM;
   };
   if (keeps(0)) return 0;
   let under = criticalTimeS;
