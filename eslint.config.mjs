@@ -4,7 +4,15 @@ import globals from 'globals';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['**/dist/', '**/node_modules/', 'test-results/', 'playwright-report/'] },
+  {
+    ignores: [
+      '**/dist/',
+      '**/node_modules/',
+      'test-results/',
+      'playwright-report/',
+      'packages/core/assembly/',
+    ],
+  },
   eslint.configs.recommended,
   ...tseslint.configs.strict,
   {

@@ -15,6 +15,7 @@ export * from './isolation/index.js';
 export * from './selection/index.js';
 export * from './lineup/index.js';
 export * from './catalogue-sheet/index.js';
+export * from './bench/index.js';
 export * from './ordering/index.js';
 export * from './walk/index.js';
 export * from './walk-list/index.js';

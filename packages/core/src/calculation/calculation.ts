@@ -1,4 +1,5 @@
 import type { Field } from '../input/index.js';
+import type { Basis } from './basis.js';
 
 /** One named calculation: what it takes, what it gives, and the function. Shell, API and browser all run it from here. */
 export interface Calculation<I = unknown, O = unknown> {
@@ -8,8 +9,9 @@ export interface Calculation<I = unknown, O = unknown> {
   readonly input: Field<I>;
   /** What each field of the result is, with its unit. */
   readonly gives: Readonly<Record<string, string>>;
-  /** Method, source and limits, and what else `--help` should say. */
+  /** What else `--help` should say. */
   readonly notes: readonly string[];
+  readonly basis?: Basis;
   readonly example: unknown;
   run(input: I): O;
 }

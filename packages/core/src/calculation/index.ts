@@ -1,1 +1,2 @@
+export type { Basis } from './basis.js';
 export { type Calculation, calculation } from './calculation.js';

@@ -24,7 +24,16 @@ export const checkSlamCalculation = calculation({
     grade: 'soft under 100 kPa, audible to 300 kPa, slam above',
     series: 'timeS, flowVelocityMs, opening',
   },
-  notes: ['Generic figures of travel, weight and spring; a maker’s test wins.'],
+  notes: [],
+  basis: {
+    method:
+      'The flow falls evenly; the disc is carried along by it and falls the rest by its own weight and spring; the column that has turned round by then stops dead, rho a v.',
+    source:
+      'Closed form of our own, in its doc block, with generic figures of travel, weight and spring; a maker’s test wins.',
+    limits: 'One pump stop, one check, one column behind it.',
+    ignores:
+      'Dashpots and air cushions, the drag of the turning flow on the disc, and grit that holds it open.',
+  },
   example: {
     checkType: 'check-swing',
     dn: 150,

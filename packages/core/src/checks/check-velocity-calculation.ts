@@ -19,10 +19,14 @@ export const checkVelocityCalculation = calculation({
     fullyOpen: 'whether the flow does',
     suggestedDn: 'DN: the largest standard size it holds fully open, given when its own is not',
   },
-  notes: [
-    'Below the least velocity the disc hangs in the stream, chatters and wears.',
-    'Generic factors; a maker’s figure wins.',
-  ],
+  notes: ['Below the least velocity the disc hangs in the stream, chatters and wears.'],
+  basis: {
+    method: 'Least velocity that lifts the disc fully, v = j sqrt(1/rho).',
+    source:
+      'Crane TP-410 for swing, tilting and lift checks; generic factors of the same form for the others.',
+    limits: 'Clean liquid, a steady stream, pipe of the check’s own size ahead of it.',
+    ignores: 'Bends and pumps close ahead, which shake a disc that just hangs.',
+  },
   example: { checkType: 'check-swing', diameterM: 0.10226, flowM3s: 0.005, densityKgM3: 998.2 },
   run: checkVelocity,
 });

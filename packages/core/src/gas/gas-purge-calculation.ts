@@ -34,8 +34,13 @@ export const gasPurgeCalculation = calculation({
   },
   notes: [
     'By qualified people, to the utility’s specification: no ignition source, watched with a combustible-gas indicator.',
-    'The line is taken as held at its pressure throughout.',
   ],
+  basis: {
+    method: 'Gas through the sacrificial valve by its Kv; so many volumes of the line at its pressure.',
+    source: 'IEC 60534-2-1 for the flow; the purging table of NFPA 54 / IFGC for where it may go.',
+    limits: 'A line held at its pressure while it is cleared; generic x_T for each kind of valve.',
+    ignores: 'Air left in dead ends and mixed gas: the indicator decides when it is clear, not the clock.',
+  },
   example: {
     segments: [{ insideDiameterM: 0.0525, lengthM: 30 }],
     gas: 'natural-gas',

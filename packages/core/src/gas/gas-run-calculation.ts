@@ -32,6 +32,12 @@ export const gasRunCalculation = calculation({
     'The sizing equations of the fuel-gas codes; the local code and the licensed fitter decide.',
     'A flow that the inlet can not drive at all drops the whole inlet pressure.',
   ],
+  basis: {
+    method: 'The sizing equations of the fuel-gas codes, longest run with fittings as lengths.',
+    source: 'NFPA 54 / IFGC; usual L/D of threaded fittings.',
+    limits: 'Smooth-walled pipe of one size, gas at 15 degrees C.',
+    ignores: 'Height, diversity of appliances, and meters and regulators on the way.',
+  },
   example: {
     gas: 'natural-gas',
     supply: 'low',

@@ -13,10 +13,17 @@ export function helpText(calculation: Calculation): string {
     ...Object.entries(calculation.gives).map(([name, meaning]) => `  ${name}: ${meaning}`),
     '',
     ...calculation.notes,
+    ...basisLines(calculation),
     '',
     `Example: ${JSON.stringify(calculation.example)}`,
     '',
   ].join('\n');
+}
+
+function basisLines({ basis }: Calculation): string[] {
+  if (!basis) return [];
+  const { method, source, limits, ignores } = basis;
+  return [`Method: ${method}`, `Source: ${source}`, `Holds: ${limits}`, `Leaves out: ${ignores}`];
 }
 
 function fieldLines(field: Field<unknown>, indent: string): string[] {

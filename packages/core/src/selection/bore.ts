@@ -18,7 +18,7 @@ export function valveBoreM(duty: Duty, valve: Candidate): number | undefined {
 }
 
 /** Density of the duty's liquid, kg/m3: water at its temperature, within the range the water figures hold. */
-export function liquidDensityKgM3({ temperatureC }: Duty): number {
+export function liquidDensityKgM3({ temperatureC }: Pick<Duty, 'temperatureC'>): number {
   return waterDensityKgM3(Math.min(Math.max(temperatureC, 0), 150));
 }
 
@@ -41,7 +41,7 @@ export const movingColumn = oncePerDuty((duty): MovingColumn | undefined => {
 });
 
 /** Wave speed in the usual pipe of the duty's material and size. */
-function usualWaveSpeedMs(duty: Duty): number | undefined {
+export function usualWaveSpeedMs(duty: Duty): number | undefined {
   const usual = duty.pipe && usualPipe(duty.pipe.material, duty.dn);
   const elasticModulusPa = duty.pipe && PIPE_FACTS[duty.pipe.material].elasticModulusPa;
   if (!usual || elasticModulusPa === undefined) return undefined;

@@ -1,6 +1,6 @@
 export { ADVICE } from './advice.js';
 export { type Assembly, rateAssembly } from './assembly.js';
-export { liquidDensityKgM3, movingColumn, pipeBoreM, valveBoreM } from './bore.js';
+export { liquidDensityKgM3, movingColumn, pipeBoreM, usualWaveSpeedMs, valveBoreM } from './bore.js';
 export { type Candidate, candidateFields, candidateInput } from './candidate.js';
 export {
   type Duty,

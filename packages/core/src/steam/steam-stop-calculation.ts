@@ -28,10 +28,14 @@ export const steamStopCalculation = calculation({
       'change of Kv for a sixteenth of a turn, of the Kv there; left out where it is too small',
     verdict: 'fine-enough, too-coarse or too-small',
   },
-  notes: [
-    'Steam burns: set it cold, vented and locked out. Local code and the maker’s sheet decide.',
-    'The steam is taken as dry and saturated at the supply pressure.',
-  ],
+  notes: ['Steam burns: set it cold, vented and locked out. Local code and the maker’s sheet decide.'],
+  basis: {
+    method:
+      'Steam the radiator condenses through a part-open valve as a gas; the opening from its characteristic.',
+    source: 'IEC 60534-2-1; saturation by the Buck form; 240 Btu/h a square foot of radiation.',
+    limits: 'Dry saturated steam at the supply pressure, up to about one bar.',
+    ignores: 'Water in the steam, pipe losses up to the valve, and traps that hold back.',
+  },
   example: { radiatorAreaM2Edr: 4, supplyPa: 3447, returnPa: 0, openKv: 3, characteristic: 'metering-cone' },
   run: steamStop,
 });

@@ -6,6 +6,7 @@ import {
   handClosing,
   transient,
 } from './index.js';
+import { relativeKv } from '../valves/index.js';
 import type { TransientPipe } from './transient.js';
 
 const PIPE: TransientPipe = {
@@ -67,7 +68,7 @@ describe('a closing made by hand', () => {
     { timeS: 2, opening: 0 },
   ];
   it('is the closing of the law where the hand moved evenly', () => {
-    const by = handClosing(slow, 'ball');
+    const by = handClosing(slow, (opening) => relativeKv('ball', opening));
     for (const timeS of [0, 0.3, 1.1, 1.7, 2, 9])
       expect(by(timeS)).toBeCloseTo(effectiveOpening({ law: 'ball', timeS: 2, startS: 0 }, timeS), 12);
   });
@@ -75,13 +76,13 @@ describe('a closing made by hand', () => {
   it('stands where the hand rested, and where it let go', () => {
     const by = handClosing(
       [...slow.slice(0, 1), { timeS: 1, opening: 0.5 }, { timeS: 3, opening: 0.5 }],
-      'globe-linear',
+      (opening) => opening,
     );
     expect([by(0.5), by(2), by(10)]).toEqual([0.75, 0.5, 0.5]);
   });
 
   it('may be asked again from its beginning', () => {
-    const by = handClosing(slow, 'globe-linear');
+    const by = handClosing(slow, (opening) => opening);
     expect([by(2), by(0), by(1)]).toEqual([0, 1, 0.5]);
   });
 });

@@ -47,16 +47,15 @@ export interface HandlePoint {
 /**
  * A closing as somebody's hand made it: the handle between the points where it was seen, and where it was left after the last.
  *
- * @param points         rising in time, at least one
- * @param characteristic of the valve
- * @returns the effective opening at a time, of that at the first point's opening
+ * @param points    rising in time, at least one
+ * @param effective effective opening at an opening of the handle
+ * @returns the effective opening at a time, of that at the first point
  *
  * @example
- * handClosing([{ timeS: 0, opening: 1 }, { timeS: 2, opening: 0 }], 'globe-linear')(1) // 0.5
+ * handClosing([{ timeS: 0, opening: 1 }, { timeS: 2, opening: 0 }], (opening) => opening)(1) // 0.5
  */
-export function handClosing(points: readonly HandlePoint[], characteristic: CharacteristicName): Closing {
-  const first = points[0]?.opening ?? 1;
-  const whole = relativeKv(characteristic, first) || 1;
+export function handClosing(points: readonly HandlePoint[], effective: (opening: number) => number): Closing {
+  const whole = effective(points[0]?.opening ?? 1) || 1;
   let at = 0;
   return (timeS) => {
     if (timeS < (points[at]?.timeS ?? 0)) at = 0;
@@ -65,6 +64,6 @@ export function handClosing(points: readonly HandlePoint[], characteristic: Char
     const to = points[at + 1];
     const part = from && to ? Math.max(0, (timeS - from.timeS) / (to.timeS - from.timeS)) : 0;
     const opening = (from?.opening ?? 1) + part * ((to?.opening ?? 0) - (from?.opening ?? 1));
-    return relativeKv(characteristic, to ? opening : (from?.opening ?? 1)) / whole;
+    return effective(to ? opening : (from?.opening ?? 1)) / whole;
   };
 }

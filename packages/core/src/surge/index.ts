@@ -8,6 +8,7 @@ export {
   effectiveOpening,
   handClosing,
 } from './closure.js';
-export { type Surge, type SurgeInput, surge } from './surge.js';
+export { type Surge, type SurgeInput, type SurgeOptions, surge } from './surge.js';
 export { surgeCalculation } from './surge-calculation.js';
+export { quickestClosingS } from './quickest-closing.js';
 export { type Closing, type Transient, type TransientPipe, transient } from './transient.js';

@@ -66,10 +66,15 @@ export const surgeCalculation = calculation({
     series: 'at the valve, a step each: timeS, pressurePa, flowM3s',
     envelope: 'along the pipe from the source: distanceM, maxPa, minPa',
   },
-  notes: [
-    'Method of characteristics; the pipe is level, the valve discharges freely, the source keeps its head.',
-    'Columns that part and rejoin are not modelled: heads are held at boiling.',
-  ],
+  notes: [],
+  basis: {
+    method:
+      'Method of characteristics at Courant number 1, constant Darcy friction; the valve by its characteristic.',
+    source: 'Wylie and Streeter, Fluid Transients; wave speed by Korteweg.',
+    limits: 'One level pipe of one size from a source that keeps its head to a valve that discharges freely.',
+    ignores:
+      'Branches, air in the line, friction that grows as it shakes, and what parted columns do when they meet again: heads are held at boiling, and the peak after it is a lower bound.',
+  },
   example: {
     lengthM: 100,
     diameterM: 0.1,

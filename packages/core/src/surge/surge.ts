@@ -2,7 +2,13 @@ import { InvalidInput } from '../input/index.js';
 import { ATMOSPHERE_PA, GRAVITY_MS2 } from '../media/index.js';
 import { type Closure, type ClosureLaw, effectiveOpening } from './closure.js';
 import { waveSpeedMs as waveSpeedOf } from './hammer.js';
-import { type Transient, type TransientPipe, transient } from './transient.js';
+import {
+  type Closing,
+  type Transient,
+  type TransientOptions,
+  type TransientPipe,
+  transient,
+} from './transient.js';
 
 export interface SurgeInput {
   lengthM: number;
@@ -44,6 +50,14 @@ export interface Surge {
   envelope?: { distanceM: number; maxPa: number; minPa: number }[];
 }
 
+/** What only the bench asks for beside the contract. */
+export interface SurgeOptions extends TransientOptions {
+  /** Effective opening at an opening of the handle, in place of the law's. */
+  effective?: (opening: number) => number;
+  /** The whole closing, in place of law and time, which then only tell how long it took. */
+  closing?: Closing;
+}
+
 const WATER_KG_M3 = 998.2;
 const VAPOUR_PA = 2339;
 const REACHES = 50;
@@ -62,7 +76,7 @@ const SLOWEST_CRITICALS = 1e5;
  * @example
  * surge({ lengthM: 100, diameterM: 0.1, frictionFactor: 0, waveSpeedMs: 1000, sourceHeadM: 50, initialFlowM3s: 0.007854, closure: { law: 'instant' }, durationS: 1 }).risePa // 998200, rho a v
  */
-export function surge(given: SurgeInput): Surge {
+export function surge(given: SurgeInput, { effective, closing, ...options }: SurgeOptions = {}): Surge {
   const { lengthM, diameterM, sourceHeadM, initialFlowM3s, frictionFactor, closure, durationS } = given;
   const densityKgM3 = given.densityKgM3 ?? WATER_KG_M3;
   const waveSpeedMs = speedOf(given, densityKgM3);
@@ -89,9 +103,14 @@ export function surge(given: SurgeInput): Surge {
   const timeS =
     closure.peakLimitPa === undefined
       ? timeOf(closure)
-      : shortestTimeS(pipe, { law: closure.law, startS }, closure.peakLimitPa / weight, criticalTimeS);
+      : shortestTimeS(
+          (by, lastS) => transient(pipe, by, lastS, options),
+          (timeS) => closingOf({ law: closure.law, timeS, startS }, effective),
+          closure.law,
+          { limitM: closure.peakLimitPa / weight, standingM: sourceHeadM, criticalTimeS, startS },
+        );
   const shut: Closure = { law: closure.law, timeS, startS };
-  const waves = transient(pipe, (at) => effectiveOpening(shut, at), durationS);
+  const waves = transient(pipe, closing ?? closingOf(shut, effective), durationS, options);
   const { peakM, troughM } = extremes(waves);
   const steadyPa = steadyM * weight;
   return {
@@ -128,6 +147,13 @@ function speedOf(
   return waveSpeedOf({ ...pipeWall, diameterM }, densityKgM3, bulkModulusPa);
 }
 
+/** The closing of a law; of an even handle, where the effective opening is told apart. */
+function closingOf(closure: Closure, effective?: (opening: number) => number): Closing {
+  if (!effective) return (at) => effectiveOpening(closure, at);
+  const even: Closure = { ...closure, law: 'linear' };
+  return (at) => effective(effectiveOpening(even, at));
+}
+
 function timeOf({ law, timeS }: SurgeInput['closure']): number {
   if (timeS === undefined && law !== 'instant')
     throw new InvalidInput(
@@ -139,25 +165,29 @@ function timeOf({ law, timeS }: SurgeInput['closure']): number {
 
 /** The shortest closing time, to a hundredth of itself, whose peak keeps under a head; 0 where even a sudden one does. */
 function shortestTimeS(
-  pipe: TransientPipe,
-  closure: Omit<Closure, 'timeS'>,
-  limitM: number,
-  criticalTimeS: number,
+  follow: (closing: Closing, lastS: number) => Transient,
+  closingIn: (timeS: number) => Closing,
+  law: ClosureLaw,
+  {
+    limitM,
+    standingM,
+    criticalTimeS,
+    startS,
+  }: Record<'limitM' | 'standingM' | 'criticalTimeS' | 'startS', number>,
 ): number {
-  if (closure.law === 'instant')
+  if (law === 'instant')
     throw new InvalidInput(
       'closure.law',
       'closure.law is instant, which has no time: give a law that takes time.',
     );
-  if (limitM <= pipe.sourceHeadM)
+  if (limitM <= standingM)
     throw new InvalidInput(
       'closure.peakLimitPa',
       'closure.peakLimitPa is at or under the standing pressure: give a higher one.',
     );
   const keeps = (timeS: number): boolean => {
-    const lastS = closure.startS + timeS + 2 * criticalTimeS;
-    const shut: Closure = { ...closure, timeS };
-    return extremes(transient(pipe, (at) => effectiveOpening(shut, at), lastS)).peakM <= limitM;
+    const lastS = startS + timeS + 2 * criticalTimeS;
+    return extremes(follow(closingIn(timeS), lastS)).peakM <= limitM;
   };
   if (keeps(0)) return 0;
   let under = criticalTimeS;

@@ -1,6 +1,6 @@
 import { GRAVITY_MS2 } from '../media/index.js';
 import { type Arrester, arresterHeadM } from './arrester.js';
-import { gridOf } from './grid/grid.js';
+import { gridOf } from './grid/grid-of.js';
 
 /** A level pipe from a constant head to a valve that discharges freely. */
 export interface TransientPipe {

@@ -34,10 +34,14 @@ export const throttleCalculation = calculation({
     usefulBand: 'openings from and to, between a tenth and nine tenths of the full flow',
     resolution: 'change of the flow fraction for one per cent of travel, at its steepest',
   },
-  notes: [
-    'The rest of the line is one fixed resistance.',
-    'Where it chokes, valveDropPa is what the rest leaves at the choked flow.',
-  ],
+  notes: ['Where it chokes, valveDropPa is what the rest leaves at the choked flow.'],
+  basis: {
+    method:
+      'Resistances in series; choked flow by the recovery factor F_L; incipient cavitation by an index for each family.',
+    source: 'IEC 60534-2-1; generic characteristics, a maker’s curve wins.',
+    limits: 'Liquids, turbulent, the rest of the line one fixed resistance.',
+    ignores: 'Fittings right beside the valve, play in the stem, and what wear does to the seat.',
+  },
   example: {
     characteristic: 'globe-linear',
     openKv: 10,

@@ -3,6 +3,11 @@ import { type Quantity, UNITS, type Unit } from './unit-table.js';
 export const UNIT_SYSTEMS = ['us', 'metric'] as const;
 export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
 
+const TIMES = [
+  { symbol: 'min', from: 600 },
+  { symbol: 's', from: 0 },
+] as const;
+
 /** Which unit shows a value: the first whose `from` is at or under the value's size. */
 const SHOWN: Record<UnitSystem, Record<Quantity, readonly { symbol: string; from: number }[]>> = {
   us: {
@@ -17,6 +22,10 @@ const SHOWN: Record<UnitSystem, Record<Quantity, readonly { symbol: string; from
       { symbol: 'in', from: 0 },
     ],
     velocity: [{ symbol: 'ft/s', from: 0 }],
+    time: TIMES,
+    area: [{ symbol: 'ft²', from: 0 }],
+    heat: [{ symbol: 'Btu/h', from: 0 }],
+    'gas flow': [{ symbol: 'cfh', from: 0 }],
   },
   metric: {
     pressure: [
@@ -33,6 +42,13 @@ const SHOWN: Record<UnitSystem, Record<Quantity, readonly { symbol: string; from
       { symbol: 'mm', from: 0 },
     ],
     velocity: [{ symbol: 'm/s', from: 0 }],
+    time: TIMES,
+    area: [{ symbol: 'm²', from: 0 }],
+    heat: [
+      { symbol: 'kW', from: 1000 },
+      { symbol: 'W', from: 0 },
+    ],
+    'gas flow': [{ symbol: 'm³/h', from: 0 }],
   },
 };
 

@@ -1,11 +1,21 @@
 /** The quantities people type and read, and their units with exact factors to SI. */
-export const QUANTITIES = ['pressure', 'temperature', 'flow', 'length', 'velocity'] as const;
+export const QUANTITIES = [
+  'pressure',
+  'temperature',
+  'flow',
+  'length',
+  'velocity',
+  'time',
+  'area',
+  'heat',
+  'gas flow',
+] as const;
 export type Quantity = (typeof QUANTITIES)[number];
 
 export interface Unit {
   /** As it is shown after a figure. */
   symbol: string;
-  /** SI value of one unit: Pa, K, m3/s, m. */
+  /** SI value of one unit: Pa, K, m3/s, m, m/s, s, m2, W; of a gas flow m3/h at 15 degrees C and 1 atm. */
   factor: number;
   /** Added to the SI value (temperature only: the result is in degrees C). */
   offset?: number;
@@ -17,6 +27,7 @@ const PSI = 6894.757293168361;
 const INCH = 0.0254;
 const US_GALLON = 3.785411784e-3;
 const CUBIC_FOOT = 0.028316846592;
+const BTU = 1055.05585262;
 
 /**
  * Sources: NIST SP 811 (2008) appendix B for the exact factors; conventional inch, foot and metre of water
@@ -65,6 +76,24 @@ export const UNITS: Record<Quantity, readonly Unit[]> = {
     { symbol: 'ft/s', factor: 12 * INCH, typed: ['ft/s', 'fps'] },
     { symbol: 'm/s', factor: 1, typed: ['m/s'] },
   ],
+  time: [
+    { symbol: 's', factor: 1, typed: ['s', 'sec', 'secs', 'second', 'seconds'] },
+    { symbol: 'ms', factor: 1e-3, typed: ['ms'] },
+    { symbol: 'min', factor: 60, typed: ['min', 'minute', 'minutes'] },
+  ],
+  area: [
+    { symbol: 'ft²', factor: (12 * INCH) ** 2, typed: ['ft2', 'sqft', 'ft2edr', 'sqftedr'] },
+    { symbol: 'm²', factor: 1, typed: ['m2', 'sqm', 'm2edr'] },
+  ],
+  heat: [
+    { symbol: 'Btu/h', factor: BTU / 3600, typed: ['btu/h', 'btuh'] },
+    { symbol: 'kW', factor: 1e3, typed: ['kw'] },
+    { symbol: 'W', factor: 1, typed: ['w', 'watt', 'watts'] },
+  ],
+  'gas flow': [
+    { symbol: 'cfh', factor: CUBIC_FOOT, typed: ['cfh', 'ft3/h', 'scfh'] },
+    { symbol: 'm³/h', factor: 1, typed: ['m3/h', 'cmh', 'nm3/h'] },
+  ],
 };
 
 /** What a person is told to write, per quantity. */
@@ -74,4 +103,8 @@ export const EXAMPLES: Record<Quantity, string> = {
   flow: '12 gpm, 0.6 L/s or 2 m³/h',
   length: '62 ft, 19 m or 30 in',
   velocity: '5 ft/s or 1.5 m/s',
+  time: '1.5 s or 2 min',
+  area: '40 ft² or 3.7 m²',
+  heat: '60000 Btu/h or 18 kW',
+  'gas flow': '180 cfh or 5 m³/h',
 };

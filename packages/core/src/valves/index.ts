@@ -34,3 +34,4 @@ export {
 export { ENDS, END_WORDS, type End } from './ends.js';
 export { VALVE_STORIES, type ValveStory } from './valve-stories.js';
 export { openingFor } from './opening-for.js';
+export { stemTurns } from './stem-turns.js';

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { type Grid, gridOf, plainGrid } from './grid.js';
+import type { Grid } from './grid.js';
+import { gridOf, plainGrid } from './grid-of.js';
 import { wasmGrid } from './wasm-grid.js';
 
 const heads = fc.double({ min: -50, max: 500, noNaN: true });
