@@ -5,6 +5,7 @@ import {
   type RecordOf,
   LONGEST_WALK,
   MEDIA,
+  benchFindingInput,
   catalogueModelInput,
   choice,
   flag,
@@ -48,6 +49,7 @@ const entryFields = {
   text: words(2000),
   turns: optional(number({ min: 0, max: 2000 })),
   found: optional(foundInput),
+  finding: optional(benchFindingInput),
   happenedAt: moment,
   by: text(80),
 };

@@ -1,4 +1,4 @@
-import { type Found, foundInput } from '@grevik/core';
+import { type BenchFinding, type Found, benchFindingInput, foundInput } from '@grevik/core';
 import {
   IsIn,
   IsISO8601,
@@ -13,7 +13,16 @@ import {
 import { Described } from './described.js';
 
 /** What somebody standing at a valve can say of it. */
-export const ENTRY_KINDS = ['note', 'found', 'turned', 'does-not-turn', 'holds', 'passes', 'leaks'] as const;
+export const ENTRY_KINDS = [
+  'note',
+  'found',
+  'turned',
+  'does-not-turn',
+  'holds',
+  'passes',
+  'leaks',
+  'bench',
+] as const;
 export type EntryKind = (typeof ENTRY_KINDS)[number];
 
 /** A fact from the field. Its id is made on the device, so that sending it twice stores it once. */
@@ -40,6 +49,11 @@ export class EntryRequest {
   @Described(foundInput)
   found?: Found;
 
+  /** For `bench`: what it found. */
+  @IsOptional()
+  @Described(benchFindingInput)
+  finding?: BenchFinding;
+
   /** When it was so, by the device's clock. */
   @IsISO8601({ strict: true })
   @MaxLength(40)
@@ -52,6 +66,7 @@ export interface EntryView {
   text: string;
   turns: number | null;
   found: Found | null;
+  finding: BenchFinding | null;
   happenedAt: string;
   by: string;
 }

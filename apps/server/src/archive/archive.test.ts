@@ -5,7 +5,15 @@ import {
   ENTRY_KINDS,
   jobArchiveInput,
 } from '@grevik/contracts';
-import { DEEPEST_BRANCH, FIXTURE_KINDS, HOLDING, PIPE_MATERIALS, TURNING, VALVE_TYPES } from '@grevik/core';
+import {
+  BENCHES,
+  DEEPEST_BRANCH,
+  FIXTURE_KINDS,
+  HOLDING,
+  PIPE_MATERIALS,
+  TURNING,
+  VALVE_TYPES,
+} from '@grevik/core';
 import fc from 'fast-check';
 import { type Agent, type TestApp, startTestApp } from '../testing/test-app.js';
 
@@ -54,6 +62,14 @@ const position = merged(
             maybe(
               'found',
               fc.record({ turning: fc.constantFrom(...TURNING), holding: fc.constantFrom(...HOLDING) }),
+            ),
+            maybe(
+              'finding',
+              fc.record({
+                bench: fc.constantFrom(...BENCHES),
+                verdict: fc.constantFrom('care', 'supports'),
+                case: word,
+              }),
             ),
             fc.constant({ happenedAt }),
           ),

@@ -65,11 +65,12 @@ export class ExportJob {
       ...pickOf(position.pick, modelOf, nameOf),
       entries: entries
         .filter(({ positionId }) => positionId === position.id)
-        .map(({ kind, text, turns, found, happenedAt, person, signedAs }) => ({
+        .map(({ kind, text, turns, found, finding, happenedAt, person, signedAs }) => ({
           kind,
           text,
           ...(turns !== null && { turns }),
           ...(found !== null && { found }),
+          ...(finding !== null && { finding }),
           happenedAt: happenedAt.toISOString(),
           by: person?.name ?? signedAs ?? '',
         })),

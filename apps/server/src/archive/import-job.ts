@@ -118,6 +118,7 @@ export class ImportJob {
         id: randomUUID(),
         turns: entry.turns ?? null,
         found: entry.found ?? null,
+        finding: entry.finding ?? null,
         happenedAt: new Date(entry.happenedAt),
         receivedAt: new Date(),
         signedAs: entry.by,

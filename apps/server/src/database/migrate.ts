@@ -3,6 +3,7 @@ import { SequelizeStorage, Umzug } from 'umzug';
 import * as firstSlice from './migrations/0001-first-slice.js';
 import * as walk from './migrations/0003-walk.js';
 import * as catalogue from './migrations/0004-catalogue-and-sides.js';
+import * as benchFindings from './migrations/0005-bench-findings.js';
 import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
 interface Migration {
@@ -16,6 +17,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0002-people-and-log': peopleAndLog,
   '0003-walk': walk,
   '0004-catalogue-and-sides': catalogue,
+  '0005-bench-findings': benchFindings,
 };
 
 /** Any number, the same for every server: only one migrates at a time. */

@@ -17,6 +17,7 @@ export function foundIn({ kind, found, turns }: Pick<Entry, 'kind' | 'found' | '
     case 'leaks':
       return { leaking: 'somewhere' };
     case 'note':
+    case 'bench':
       return undefined;
   }
 }

@@ -25,7 +25,7 @@ export class EntriesService {
   /** Adds a fact to a position's log. Sent again under the same id it is found stored, and nothing is added. */
   async add(
     positionId: string,
-    { id, kind, text, turns, found, happenedAt }: EntryRequest,
+    { id, kind, text, turns, found, finding, happenedAt }: EntryRequest,
   ): Promise<{ entry: EntryView; isNew: boolean }> {
     const happened = new Date(happenedAt);
     if (happened.getTime() > Date.now() + DAY_MS)
@@ -33,8 +33,18 @@ export class EntriesService {
         'happenedAt',
         `happenedAt is ${happenedAt}, which is still to come: check the device’s clock.`,
       );
-    if (text.trim() === '' && kind === 'note')
-      throw new InvalidInput('text', 'text is empty: a note says something.');
+    if (text.trim() === '' && (kind === 'note' || kind === 'bench'))
+      throw new InvalidInput(
+        'text',
+        `text is empty: ${kind === 'note' ? 'a note' : 'a finding'} says something.`,
+      );
+    if ((kind === 'bench') !== (finding !== undefined))
+      throw new InvalidInput(
+        'finding',
+        kind === 'bench'
+          ? 'finding is missing: give at least the bench and its verdict.'
+          : `finding belongs to an entry of kind bench, and this is ${kind}.`,
+      );
     if (kind === 'found' ? Object.keys(found ?? {}).length === 0 : found !== undefined)
       throw new InvalidInput(
         'found',
@@ -50,6 +60,7 @@ export class EntriesService {
       text: text.trim(),
       turns: turns ?? null,
       found: found ?? null,
+      finding: finding ?? null,
       happenedAt: happened,
     };
     const before = await this.find(id);
@@ -104,7 +115,7 @@ export class EntriesService {
 
 function saysTheSame(
   stored: Entry,
-  fact: Pick<Entry, 'positionId' | 'kind' | 'text' | 'turns' | 'found' | 'happenedAt'>,
+  fact: Pick<Entry, 'positionId' | 'kind' | 'text' | 'turns' | 'found' | 'finding' | 'happenedAt'>,
 ): boolean {
   return (
     stored.personId === currentPersonId() &&
@@ -113,17 +124,29 @@ function saysTheSame(
     stored.text === fact.text &&
     stored.turns === fact.turns &&
     isDeepStrictEqual(stored.found, fact.found) &&
+    isDeepStrictEqual(stored.finding, fact.finding) &&
     stored.happenedAt.getTime() === fact.happenedAt.getTime()
   );
 }
 
-function entryView({ id, kind, text, turns, found, happenedAt, person, signedAs }: Entry): EntryView {
+function entryView({
+  id,
+  kind,
+  text,
+  turns,
+  found,
+  finding,
+  happenedAt,
+  person,
+  signedAs,
+}: Entry): EntryView {
   return {
     id,
     kind,
     text,
     turns,
     found,
+    finding,
     happenedAt: happenedAt.toISOString(),
     by: person?.name ?? signedAs ?? '',
   };

@@ -1,5 +1,5 @@
 import type { EntryKind } from '@grevik/contracts';
-import type { Found } from '@grevik/core';
+import type { BenchFinding, Found } from '@grevik/core';
 import { BelongsTo, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { Person } from '../people/person.model.js';
 
@@ -36,6 +36,9 @@ export class Entry extends Model {
 
   @Column(DataType.JSONB)
   declare found: Found | null;
+
+  @Column(DataType.JSONB)
+  declare finding: BenchFinding | null;
 
   @Column(DataType.DATE)
   declare happenedAt: Date;

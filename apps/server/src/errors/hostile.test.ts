@@ -153,6 +153,21 @@ describe('no request, however made, breaks the server', () => {
           happenedAt: '2026-01-01T00:00:00Z',
         },
       },
+      finding: {
+        send: raw('post', `/api/positions/${id}/entries`),
+        good: {
+          id: randomUUID(),
+          kind: 'bench',
+          text: 't',
+          finding: {
+            bench: 'hammer',
+            verdict: 'care',
+            measured: { value: 1, limit: 2, unit: 'Pa' },
+            case: 'a=1',
+          },
+          happenedAt: '2026-01-01T00:00:00Z',
+        },
+      },
       undo: { send: raw('post', `/api/changes/${randomUUID()}/undo`), good: {} },
       select: {
         send: raw('post', '/api/calc/select'),

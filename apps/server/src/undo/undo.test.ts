@@ -193,8 +193,28 @@ describe('an entry from the field', () => {
     const answers = await Promise.all([write(entry), write(entry)]);
     expect(answers.every(({ status }) => status === 201 || status === 200)).toBe(true);
     const again = await write(entry).expect(200);
-    expect(again.body).toEqual({ ...entry, found: null, by: 'Bea Lindqvist-Moor' });
+    expect(again.body).toEqual({ ...entry, found: null, finding: null, by: 'Bea Lindqvist-Moor' });
     expect(await entries()).toEqual([again.body]);
+  });
+
+  it('keeps what the bench found, with its figures and the case it came from', async () => {
+    const finding = {
+      bench: 'hammer',
+      verdict: 'care',
+      measured: { value: 2_060_000, limit: 1_379_000, unit: 'Pa' },
+      valve: 'Ostrand 21P',
+      case: 'of=hammer&closingS=0.15',
+    };
+    const entry = {
+      id: randomUUID(),
+      kind: 'bench',
+      text: 'Take at least 0.7 s.',
+      finding,
+      happenedAt: fact.happenedAt,
+    };
+    await write(entry).expect(201);
+    expect((await entries()).find(({ id }) => id === entry.id)).toMatchObject({ kind: 'bench', finding });
+    await write({ ...entry, finding: { ...finding, verdict: 'supports' } }).expect(409);
   });
 
   it('keeps its words: another text under the same id is refused', async () => {
@@ -210,6 +230,10 @@ describe('an entry from the field', () => {
     [{ turns: -1 }, 'turns'],
     [{ text: 7 }, 'text'],
     [{ kind: 'note', text: '  ' }, 'text'],
+    [{ kind: 'bench' }, 'finding'],
+    [{ finding: { bench: 'hammer', verdict: 'care' } }, 'finding'],
+    [{ kind: 'bench', text: ' ', finding: { bench: 'hammer', verdict: 'care' } }, 'text'],
+    [{ kind: 'bench', finding: { bench: 'tea', verdict: 'care' } }, 'finding.bench'],
     [{ happenedAt: 'yesterday' }, 'happenedAt'],
     [{ happenedAt: '2999-01-01T00:00:00Z' }, 'happenedAt'],
     [{ id: 'seven' }, 'id'],

@@ -18,3 +18,10 @@ export { type PurgeCard, RISER_KINDS, type RiserKind, purgeCard } from './purge-
 export { type Radiator, type SetRadiator, setRadiators, usualRadiatorM2 } from './radiators.js';
 export { type PathPiece, type WalkPaths, walkPaths } from './walk-paths.js';
 export { type WashBore, type WashCase, type WashLine, washLine } from './wash-line.js';
+export {
+  BENCHES,
+  type Bench,
+  type BenchFinding,
+  benchFindingInput,
+  standingFindings,
+} from './bench-finding.js';
