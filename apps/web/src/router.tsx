@@ -54,6 +54,7 @@ export const router = createBrowserRouter([
                   screen('line-up/:tag?', async () => (await import('./line-up/LineUpPage')).LineUpPage),
                   screen('compare/:tag?', async () => (await import('./compare/ComparePage')).ComparePage),
                   screen('matrix/:tag?', async () => (await import('./matrix/MatrixPage')).MatrixPage),
+                  screen('bench/:tag?', async () => (await import('./bench/BenchPage')).BenchPage),
                   screen('log/:tag?', async () => (await import('./log/LogPage')).LogPage),
                   screen(
                     'schedule/:tag?',

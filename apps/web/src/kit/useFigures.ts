@@ -12,6 +12,9 @@ import { useAppSelector } from '../store/store';
 import { words } from '../words';
 
 const US_GALLON_M3 = 0.003785411784;
+const CUBIC_INCH_M3 = 0.0254 ** 3;
+/** Below it in cubic inches or millilitres. */
+const SMALL_M3 = 2e-4;
 const QUANTITY_OF = { Pa: 'pressure', C: 'temperature', m: 'length', 'm/s': 'velocity' } as const;
 
 export interface Figures {
@@ -20,7 +23,7 @@ export interface Figures {
   size(dn: number): string;
   /** A pressure lost: psi in US customary however small, since losses are compared with one another. */
   loss(valuePa: number): string;
-  /** Water to drain: gallons or litres. */
+  /** Gallons or litres; cubic inches or millilitres where it is little. */
   volume(valueM3: number): string;
   /** Capacity: Kv in metric, Cv in US customary. */
   capacity(kv: number): string;
@@ -41,8 +44,12 @@ export function useFigures(): Figures {
         const { figure, symbol } = inUnits(valuePa, 'pressure', system, 'psi');
         return `${Number(figure.toPrecision(2))} ${symbol}`;
       },
-      volume: (valueM3) =>
-        system === 'us' ? `${three(valueM3 / US_GALLON_M3)} gal` : `${three(valueM3 * 1000)} L`,
+      volume: (valueM3) => {
+        const isSmall = valueM3 < SMALL_M3;
+        if (system === 'us')
+          return isSmall ? `${three(valueM3 / CUBIC_INCH_M3)} in³` : `${three(valueM3 / US_GALLON_M3)} gal`;
+        return isSmall ? `${three(valueM3 * 1e6)} mL` : `${three(valueM3 * 1000)} L`;
+      },
       size: (dn) => formatNominalSize(dn, system),
       capacity: (kv) => (system === 'us' ? `Cv ${three(kv * CV_PER_KV)}` : `Kv ${three(kv)} m³/h`),
       measured: ({ value, limit, unit }) => {

@@ -13,6 +13,8 @@ import { handleNudged } from '../store/handle-slice';
 import { useMay } from '../store/people-api';
 import { useAppDispatch, useAppSelector } from '../store/store';
 import { useWords } from '../words';
+import { Findings } from '../bench/finding/Findings';
+import { useFindings, withFindings } from '../bench/finding/useFindings';
 import { MOST_COMPARED } from '../compare/most-compared';
 import { type Answers, type Answering, AnsweringContext, withAnswer } from './answers';
 import { AnswersKept } from './AnswersKept';
@@ -59,10 +61,10 @@ export function LineUpPage() {
         .map((model) => withAnswer(model, answers[model.id], position.duty.dn)),
     [models, answers, position.duty.dn],
   );
-  const { columns, tray, otherSizes } = useMemo(
-    () => lineUp(duty, offered, sides, weights),
-    [duty, offered, sides, weights],
-  );
+  const findings = useFindings(position.id);
+  const judged = useMemo(() => lineUp(duty, offered, sides, weights), [duty, offered, sides, weights]);
+  const columns = useMemo(() => withFindings(judged.columns, findings), [judged, findings]);
+  const { tray, otherSizes } = judged;
   const [compared, setCompared] = useState<readonly string[]>([]);
   const toggle = (id: string): void =>
     setCompared((before) =>
@@ -100,6 +102,12 @@ export function LineUpPage() {
           <DutySentence line={line} position={position} />
           <DutyFacts duty={duty} />
           <CurrentPick line={line} position={position} models={models} sides={sides} />
+          <Findings
+            position={position}
+            lineId={line.id}
+            findings={findings}
+            benchAt={`${lineAt}/bench/${tagAt}`}
+          />
           <p className={styles.caution}>{MEDIUM_FACTS[line.medium].caution}</p>
         </aside>
         {models.length === 0 ? (
@@ -108,6 +116,7 @@ export function LineUpPage() {
           <section aria-label={words('lineUp.label')} className={styles.lineUp}>
             <HandleSlider>
               <nav className={`${styles.beside} no-print`} aria-label={words('compare.beside')}>
+                <Link to={`${lineAt}/bench/${tagAt}`}>{words('bench.toBench')}</Link>
                 <Link to={`${lineAt}/matrix/${tagAt}`}>{words('matrix.link')}</Link>
                 {compared.length < 2 ? (
                   <span>{words('compare.hint')}</span>

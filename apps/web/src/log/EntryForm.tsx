@@ -47,7 +47,7 @@ export function EntryForm({ position, lineId }: { position: PositionView; lineId
         value={kind}
         onChange={({ target }) => setKind(target.value as EntryKind)}
       >
-        {ENTRY_KINDS.filter((of) => of !== 'found').map((of) => (
+        {ENTRY_KINDS.filter((of) => of !== 'found' && of !== 'bench').map((of) => (
           <MenuItem key={of} value={of}>
             {words(`entryKinds.${of}`)}
           </MenuItem>

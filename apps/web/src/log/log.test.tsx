@@ -13,6 +13,7 @@ const HISTORY: HistoryView<PositionChangeView> = {
     {
       id: 'e1',
       found: null,
+      finding: null,
       kind: 'turned',
       text: 'Stiff.',
       turns: 11.5,

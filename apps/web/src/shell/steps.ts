@@ -1,5 +1,5 @@
 /** The steps of the work that have a screen on a line, in their order. */
-export const STEPS = ['walk', 'line-up', 'log', 'schedule'] as const;
+export const STEPS = ['walk', 'line-up', 'bench', 'log', 'schedule'] as const;
 export type Step = (typeof STEPS)[number];
 
 /** Views of a line beside the steps, reached from the line-up. */

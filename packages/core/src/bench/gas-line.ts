@@ -50,6 +50,8 @@ export interface GasLine {
   longestM: number;
   longest: WalkItem[];
   appliances: { item: WalkItem; heatW: number; dropPa: number; verdict: 'within' | 'over' }[];
+  /** The runs that lead to each appliance, from the source. */
+  ways: { itemId: string; runIds: string[] }[];
 }
 
 /** From here on a supply is elevated. */
@@ -145,6 +147,10 @@ export function gasLine(
   return {
     runs: sized,
     unknown: [...unknown.values()],
+    ways: ways.map(({ item, way }) => ({
+      itemId: item.id,
+      runIds: way.flatMap((piece) => (runs.has(piece.item.id) ? [piece.item.id] : [])),
+    })),
     longestM,
     longest: longest?.way.map(({ item }) => item) ?? [],
     appliances: ways.map(({ item, way }) => {

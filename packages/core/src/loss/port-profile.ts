@@ -58,7 +58,13 @@ export function portProfile(
     };
   });
   const took = pressurePa - inBorePa;
-  return { k, boreVelocityMs, lostPa, recovered: took === 0 ? 1 : (took - lostPa) / took, points };
+  return {
+    k,
+    boreVelocityMs,
+    lostPa,
+    recovered: took === 0 ? 1 : Math.max(0, (took - lostPa) / took),
+    points,
+  };
 }
 
 /** How far between two places, smoothly, 0 to 1. */

@@ -27,7 +27,14 @@ export const around = {
     title: 'There is no screen at this address',
     body: 'The address may be cut off, or from another version of Grevik.',
   },
-  steps: { label: 'Steps of the work', walk: 'Walk', 'line-up': 'Line-up', schedule: 'Schedule', log: 'Log' },
+  steps: {
+    label: 'Steps of the work',
+    walk: 'Walk',
+    'line-up': 'Line-up',
+    schedule: 'Schedule',
+    bench: 'Bench',
+    log: 'Log',
+  },
   units: {
     label: 'Units',
     us: 'psi · in',

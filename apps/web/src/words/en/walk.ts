@@ -276,5 +276,6 @@ export const walk = {
     holds: 'Holds shut',
     passes: 'Passes when shut',
     leaks: 'Leaks outside',
+    bench: 'Found on the bench',
   },
 } as const;

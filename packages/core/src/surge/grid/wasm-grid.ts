@@ -54,7 +54,7 @@ export function wasmGrid(reaches: number): Grid | undefined {
 }
 
 function start(): typeof ready {
-  const { WebAssembly: assembly, atob } = globalThis as {
+  const { WebAssembly: assembly, atob } = globalThis as unknown as {
     WebAssembly?: Assembly;
     atob?: (text: string) => string;
   };

@@ -1,0 +1,79 @@
+import type { Filled, Given, Origin } from '@grevik/core';
+import { useCallback, useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { type AnyField, type FieldsOf, readField, writeField } from './case-fields';
+
+export interface BenchCase<C> {
+  values: C;
+  /** Where a figure is from; `yours` once somebody set it. */
+  from: (name: keyof C) => Origin | 'yours';
+  set: <K extends keyof C>(name: K, value: C[K]) => void;
+  /** Writes what is set into the address, once it is let go. */
+  settle: () => void;
+  /** Back to what the duty says, one figure or all. */
+  reset: (name?: keyof C) => void;
+  isChanged: boolean;
+  /** The whole case as a query, so that it comes out the same whatever becomes of the duty. */
+  query: () => string;
+  /** Names of figures in the address that could not be read. */
+  unread: string[];
+}
+
+/** The figures of a case: filled from the duty, over them what the address says, over that what somebody sets here. */
+export function useCase<C extends object>(filled: Filled<C>, fields: FieldsOf<C>): BenchCase<C> {
+  const [query, setQuery] = useSearchParams();
+  const [read] = useState(() => fromQuery(query, fields));
+  const [own, setOwn] = useState<Partial<C>>(read.own);
+  const values = useMemo(() => {
+    const known = Object.entries<Given<unknown>>(filled).map(([name, { value }]) => [name, value]);
+    return { ...(Object.fromEntries(known) as C), ...own };
+  }, [filled, own]);
+
+  const write = useCallback(
+    (now: Partial<C>): void => {
+      setQuery(
+        (before) => {
+          const next = new URLSearchParams(before);
+          for (const name of Object.keys(fields)) next.delete(name);
+          for (const [name, value] of Object.entries(now)) next.set(name, writeField(value));
+          return next;
+        },
+        { replace: true },
+      );
+    },
+    [fields, setQuery],
+  );
+  return {
+    values,
+    from: (name) => (name in own ? 'yours' : filled[name].from),
+    set: (name, value) => setOwn((before) => ({ ...before, [name]: value })),
+    settle: () => write(own),
+    reset: (name) => {
+      const next = { ...own };
+      if (name === undefined) for (const each of Object.keys(next)) delete next[each as keyof C];
+      else delete next[name];
+      setOwn(next);
+      write(next);
+    },
+    isChanged: Object.keys(own).length > 0,
+    query: () => {
+      const whole = new URLSearchParams(query);
+      for (const name of Object.keys(fields)) whole.set(name, writeField(values[name as keyof C]));
+      return whole.toString();
+    },
+    unread: read.unread,
+  };
+}
+
+function fromQuery<C>(query: URLSearchParams, fields: FieldsOf<C>): { own: Partial<C>; unread: string[] } {
+  const own: Record<string, unknown> = {};
+  const unread: string[] = [];
+  for (const [name, field] of Object.entries<AnyField | undefined>(fields as Record<string, AnyField>)) {
+    const text = query.get(name);
+    if (text === null || !field) continue;
+    const value = readField(text, field);
+    if (value === undefined) unread.push(name);
+    else own[name] = value;
+  }
+  return { own: own as Partial<C>, unread };
+}

@@ -1,0 +1,174 @@
+import {
+  type CheckStopCase,
+  type StoppedCheck,
+  VALVE_TYPE_FACTS,
+  checkSlamCalculation,
+  checkStopCase,
+  walkPaths,
+} from '@grevik/core';
+import { useCallback, useMemo } from 'react';
+import { Cutaway } from '../../kit/cutaway/Cutaway';
+import { useFigures } from '../../kit/useFigures';
+import { useWords } from '../../words';
+import { BasisNote } from '../BasisNote';
+import page from '../BenchPage.module.css';
+import { PlaybackBar } from '../PlaybackBar';
+import type { BenchProps } from '../bench-props';
+import { CaseFields } from '../case/CaseFields';
+import { useCase } from '../case/useCase';
+import { FindingBar } from '../finding/FindingBar';
+import { simulator } from '../simulator';
+import { usePlayback } from '../usePlayback';
+import { useSimulation } from '../useSimulation';
+import styles from './CheckStop.module.css';
+import { DiscChart } from './DiscChart';
+import { checkStopFields } from './check-stop-fields';
+
+const SHOWN_S = 6;
+
+/** Every kind of check on one pump stop, moving in the same clock: which seats softest, and which the flow holds open at all. */
+export function CheckStopBench({ line, position, duty, models }: BenchProps) {
+  const words = useWords();
+  const figures = useFigures();
+  const fields = useMemo(() => checkStopFields(words), [words]);
+  const mainM = useMemo(() => beyondM(line, position.id), [line, position.id]);
+  const filled = useMemo(() => checkStopCase(duty, mainM), [duty, mainM]);
+  const of = useCase<CheckStopCase>(filled, fields);
+  const { values } = of;
+  const { result, trouble } = useSimulation(useCallback(() => simulator('live').checkStop(values), [values]));
+  const lastsS = Math.max(0, ...(result ?? []).map(({ closeTimeS }) => closeTimeS)) * 1.1;
+  const clock = usePlayback(SHOWN_S);
+  const nowS = clock.share * lastsS;
+  const picked = models.find(({ id }) => id === position.pick?.modelId)?.type;
+  const stands = picked ?? position.condition.type;
+  const here = result?.find(({ checkType }) => checkType === stands);
+  const best = result?.[0];
+  const first = here ?? best;
+  const flowMs = first?.velocityMs ?? 0;
+  const falls = first?.series[0] && first.closeTimeS > 0 ? decelerationOf(first) : 0;
+  return (
+    <div className={page.work}>
+      <CaseFields of={of} fields={fields} />
+      <div className={page.pictures}>
+        {trouble && (
+          <p className={page.warn} role="alert">
+            {trouble.message}
+          </p>
+        )}
+        {result && best && (
+          <>
+            <FindingBar
+              position={position}
+              lineId={line.id}
+              text={
+                here && here !== best
+                  ? words('checkStop.finding', {
+                      best: nameOf(best),
+                      here: nameOf(here),
+                      grade: words(`checkStop.grades.${here.grade}`),
+                    })
+                  : words('checkStop.findingBest', { best: nameOf(best) })
+              }
+              finding={{
+                bench: 'check-stop',
+                verdict: (here ?? best).grade === 'soft' ? 'supports' : 'care',
+                measured: { value: (here ?? best).slamPa, limit: SLAM_FROM_PA, unit: 'Pa' },
+              }}
+              query={of.query}
+            />
+            <dl className={page.facts}>
+              <div>
+                <dt>{words('checkStop.velocity')}</dt>
+                <dd>{`${Math.max(0, flowMs - falls * nowS) === 0 && nowS > 0 ? '−' : ''}${figures.quantity(Math.abs(flowMs - falls * nowS), 'velocity')}`}</dd>
+              </div>
+              <div>
+                <dt>{words('checkStop.falls')}</dt>
+                <dd>{figures.quantity(falls, 'velocity')} / s</dd>
+              </div>
+            </dl>
+            <PlaybackBar
+              clock={clock}
+              lastsS={lastsS}
+              shownS={SHOWN_S}
+              playWord={words('checkStop.play')}
+              stopWord={words('checkStop.stop')}
+            />
+            <ul className={styles.kinds}>
+              {result.map((kind) => (
+                <Kind key={kind.checkType} kind={kind} nowS={nowS} isHere={kind === here} />
+              ))}
+            </ul>
+            <DiscChart kinds={result} here={here} nowS={nowS} file={`${position.tag}-pump-stop`} />
+            {checkSlamCalculation.basis && <BasisNote basis={checkSlamCalculation.basis} />}
+          </>
+        )}
+      </div>
+    </div>
+  );
+}
+
+const SLAM_FROM_PA = 1e5;
+const nameOf = ({ checkType }: StoppedCheck): string => VALVE_TYPE_FACTS[checkType].words;
+
+function decelerationOf({ series }: StoppedCheck): number {
+  const [from, to] = [series[0], series[1]];
+  return from && to && to.timeS > from.timeS
+    ? (from.flowVelocityMs - to.flowVelocityMs) / (to.timeS - from.timeS)
+    : 0;
+}
+
+/** Length of pipe beyond a position, along the longest way on, m; undefined where nobody measured it. */
+function beyondM({ walk }: BenchProps['line'], positionId: string): number | undefined {
+  const at = walk.items.find((item) => item.positionId === positionId);
+  if (!at) return undefined;
+  const paths = walkPaths(walk.items);
+  const lengths = paths.ends.map(({ id }) => {
+    const way = paths.to(id);
+    const from = way.findIndex(({ item }) => item.id === at.id);
+    return from < 0 ? 0 : way.slice(from).reduce((sum, { lengthM }) => sum + lengthM, 0);
+  });
+  return Math.max(0, ...lengths) || undefined;
+}
+
+function Kind({ kind, nowS, isHere }: { kind: StoppedCheck; nowS: number; isHere: boolean }) {
+  const words = useWords();
+  const figures = useFigures();
+  return (
+    <li className={styles.kind} data-here={isHere || undefined}>
+      <Cutaway model={{ type: kind.checkType }} opening={openingAt(kind, nowS)} />
+      <b>{nameOf(kind)}</b>
+      <span className={styles[kind.grade]}>
+        {GRADE_MARKS[kind.grade]} {words(`checkStop.grade.${kind.grade}`)} · {figures.loss(kind.slamPa)}
+      </span>
+      <span>
+        {words('checkStop.reverse')} {figures.quantity(kind.reverseVelocityMs, 'velocity')}
+      </span>
+      <span>
+        {words('checkStop.perYear')}{' '}
+        {kind.slamsPerYear === 0
+          ? words('checkStop.noSlams')
+          : words('checkStop.slams', { count: kind.slamsPerYear })}
+      </span>
+      <span className={kind.fullyOpen ? undefined : styles.hangs}>
+        {words('checkStop.sizing')} {figures.quantity(kind.minimumMs, 'velocity')}:{' '}
+        {words(kind.fullyOpen ? 'checkStop.held' : 'checkStop.hangs')}
+        {!kind.fullyOpen &&
+          (kind.suggestedDn === undefined
+            ? `, ${words('checkStop.noSize')}`
+            : `, ${words('checkStop.better', { size: figures.size(kind.suggestedDn) })}`)}
+      </span>
+    </li>
+  );
+}
+
+/** A shape beside the word. */
+const GRADE_MARKS = { soft: '○', audible: '◐', slam: '●' } as const;
+
+function openingAt({ series, closeTimeS }: StoppedCheck, timeS: number): number {
+  if (timeS >= closeTimeS) return 0;
+  const next = series.findIndex((point) => point.timeS > timeS);
+  const from = series[next - 1];
+  const to = series[next];
+  if (!from || !to) return series[0]?.opening ?? 0;
+  return from.opening + ((timeS - from.timeS) / (to.timeS - from.timeS)) * (to.opening - from.opening);
+}

@@ -1,0 +1,7 @@
+import { FIXTURES, type WalkItem } from '@grevik/core';
+
+/** An appliance in words: what it is and where. */
+export function endOf({ fixture, name, count = 1 }: WalkItem): string {
+  const kind = FIXTURES[fixture ?? 'other'].words;
+  return [count > 1 ? `${count} × ${kind}` : kind, name].filter(Boolean).join(', ');
+}

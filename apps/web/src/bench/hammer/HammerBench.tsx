@@ -1,0 +1,228 @@
+import {
+  type BenchFinding,
+  type HammerCase,
+  type HandlePoint,
+  type Operator,
+  type Surge,
+  hammerCase,
+  modelWords,
+  surgeCalculation,
+} from '@grevik/core';
+import { Button } from '@mui/material';
+import { useCallback, useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { useChangeDuty } from '../../duty/useChangeDuty';
+import { useFigures } from '../../kit/useFigures';
+import { useMay } from '../../store/people-api';
+import { useWords } from '../../words';
+import { BasisNote } from '../BasisNote';
+import page from '../BenchPage.module.css';
+import type { BenchProps } from '../bench-props';
+import { CaseFields } from '../case/CaseFields';
+import { useCase } from '../case/useCase';
+import { FindingBar } from '../finding/FindingBar';
+import { simulator } from '../simulator';
+import { useSimulation } from '../useSimulation';
+import { CloseYourself } from './CloseYourself';
+import { Fixes } from './Fixes';
+import styles from './Hammer.module.css';
+import { PipeDrawing } from './PipeDrawing';
+import { PressureChart } from './PressureChart';
+import { Sweep } from './Sweep';
+import { hammerFields } from './hammer-fields';
+import { readHand, writeHand } from './hand-in-address';
+import { seconds } from './seconds';
+
+/** A closing on the position's own run: the waves in the pipe, the peak against the weakest part, and what would help. */
+export function HammerBench({ line, position, duty, valve, model }: BenchProps) {
+  const words = useWords();
+  const figures = useFigures();
+  const [query, setQuery] = useSearchParams();
+  const fields = useMemo(() => hammerFields(words), [words]);
+  const filled = useMemo(() => hammerCase(duty, valve), [duty, valve]);
+  const of = useCase<HammerCase>(filled, fields);
+  const { values } = of;
+  const [hand, setHand] = useState<HandlePoint[] | undefined>(() => readHand(query.get('hand')));
+  const [isByHand, setByHand] = useState(hand !== undefined);
+
+  const byHand = isByHand ? hand : undefined;
+  const { result, trouble } = useSimulation(
+    useCallback(() => simulator('live').hammer(values, byHand), [values, byHand]),
+  );
+  const { dn } = duty;
+  const { type } = valve;
+  const fixes = useSimulation(
+    useCallback(() => simulator('long').fixes(values, { type, dn }), [values, type, dn]),
+  );
+  const take = (points: HandlePoint[] | undefined): void => {
+    setHand(points);
+    setQuery(
+      (before) => {
+        const next = new URLSearchParams(before);
+        if (points) next.set('hand', writeHand(points));
+        else next.delete('hand');
+        return next;
+      },
+      { replace: true },
+    );
+  };
+  const byClock = (): void => {
+    setByHand(false);
+    take(undefined);
+  };
+  const film = result?.film;
+  const file = `${position.tag}-hammer`;
+  return (
+    <div className={page.work}>
+      <div>
+        <div className={`${styles.by} no-print`} role="group" aria-label={words('hammer.closing')}>
+          <button type="button" aria-pressed={!isByHand} onClick={byClock}>
+            {words('hammer.byClock')}
+          </button>
+          <button type="button" aria-pressed={isByHand} onClick={() => setByHand(true)}>
+            {words('hammer.byHand')}
+          </button>
+        </div>
+        {isByHand && <CloseYourself valve={valve} closed={take} />}
+        {byHand && <p className={styles.took}>{sayHand(byHand, words)}</p>}
+        <CaseFields of={of} fields={fields} />
+      </div>
+      <div className={page.pictures}>
+        {trouble && (
+          <p className={page.warn} role="alert">
+            {trouble.field === 'sourceHeadM' ? words('hammer.tooMuchFlow') : trouble.message}
+          </p>
+        )}
+        {film && !trouble && (
+          <>
+            <Finding
+              {...{ line, position, duty, valve }}
+              valveName={model && modelWords(model).from}
+              of={values}
+              film={film}
+              least={result.least?.closingS}
+              operator={fixes.result?.find((found) => found.fix === 'slower')?.operator}
+              tookS={byHand?.at(-1)?.timeS ?? values.closingS}
+              query={of.query}
+            />
+            <Facts of={values} film={film} least={result.least?.closingS} figures={figures} />
+            {film.cavitates && <p className={page.warn}>{words('hammer.cavitates')}</p>}
+            <div className={page.pair}>
+              <PipeDrawing of={values} film={film} file={`${file}-along`} />
+              <PressureChart of={values} film={film} file={`${file}-valve`} />
+            </div>
+            {fixes.result && <Fixes fixes={fixes.result} limitPa={values.limitPa} />}
+            <Sweep
+              of={values}
+              pipe={duty.pipe && { material: duty.pipe.material, dn }}
+              file={`${file}-sweep`}
+            />
+            {surgeCalculation.basis && <BasisNote basis={surgeCalculation.basis} />}
+          </>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function sayHand(hand: readonly HandlePoint[], words: ReturnType<typeof useWords>): string {
+  const last = hand.at(-1);
+  const took = seconds(last?.timeS ?? 0);
+  return last && last.opening > 0
+    ? words('hammer.handLeft', { percent: Math.round(last.opening * 100), seconds: took })
+    : words('hammer.handTook', { seconds: took });
+}
+
+interface FactsProps {
+  of: HammerCase;
+  film: Surge;
+  least: number | undefined;
+  figures: ReturnType<typeof useFigures>;
+}
+
+function Facts({ of, film, least, figures }: FactsProps) {
+  const words = useWords();
+  const facts = [
+    ['hammer.peak', figures.quantity(film.peakPa, 'pressure')],
+    ['hammer.steady', figures.quantity(film.steadyPa, 'pressure')],
+    ['hammer.limit', figures.quantity(of.limitPa, 'pressure')],
+    ['hammer.sudden', `+ ${figures.quantity(film.joukowskyPa, 'pressure')}`],
+    ['hammer.reflected', `${film.criticalTimeS.toPrecision(2)} s`],
+    [
+      'hammer.least',
+      least === undefined ? '–' : least === 0 ? words('hammer.leastNone') : `${seconds(least)} s`,
+    ],
+  ] as const;
+  return (
+    <dl className={page.facts}>
+      {facts.map(([name, figure]) => (
+        <div key={name}>
+          <dt>{words(name)}</dt>
+          <dd>{figure}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+interface FindingProps extends Pick<BenchProps, 'line' | 'position' | 'duty' | 'valve'> {
+  valveName: string | undefined;
+  of: HammerCase;
+  film: Surge;
+  least: number | undefined;
+  /** What would take as long. */
+  operator: Operator | undefined;
+  tookS: number;
+  query: () => string;
+}
+
+/** Whether it may be shut like that, and the time to take; put into the duty, the rules judge by it. */
+function Finding({
+  line,
+  position,
+  valve,
+  valveName,
+  of,
+  film,
+  least,
+  operator,
+  tookS,
+  query,
+}: FindingProps) {
+  const words = useWords();
+  const mayChange = useMay('change-duty');
+  const changeDuty = useChangeDuty(position, line.id);
+  const isOver = film.peakPa > of.limitPa;
+  const part = valve.weakest ?? words('hammer.weakest');
+  const taken = seconds(tookS);
+  const wanted = least === undefined ? undefined : seconds(least);
+  const text = !isOver
+    ? words('hammer.findingFits', { taken, part })
+    : wanted === undefined
+      ? words('hammer.findingNever', { part })
+      : words('hammer.finding', {
+          seconds: wanted,
+          taken,
+          part,
+          by: operator ? words('hammer.by', { operator: words(`operators.${operator}`) }) : '',
+        });
+  const finding: Omit<BenchFinding, 'case'> = {
+    bench: 'hammer',
+    verdict: isOver ? 'care' : 'supports',
+    measured: { value: film.peakPa, limit: of.limitPa, unit: 'Pa' },
+    ...(valveName !== undefined && { valve: valveName }),
+  };
+  return (
+    <FindingBar position={position} lineId={line.id} text={text} finding={finding} query={query}>
+      {mayChange && isOver && wanted !== undefined && (
+        <Button
+          size="small"
+          variant="outlined"
+          onClick={() => void changeDuty({ ...position.duty, closureTimeS: Number(wanted) })}
+        >
+          {words('hammer.setTime', { seconds: wanted })}
+        </Button>
+      )}
+    </FindingBar>
+  );
+}

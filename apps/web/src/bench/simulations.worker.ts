@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { simulations } from './simulations';
+
+expose(simulations);
