@@ -54,6 +54,10 @@ export default {
     { ...shared, displayName: 'tools', testMatch: ['<rootDir>/tools/**/*.test.ts'] },
     project('web', 'apps/web', {
       testEnvironment: 'jest-fixed-jsdom',
+      moduleNameMapper: {
+        ...shared.moduleNameMapper,
+        '/simulator$': '<rootDir>/apps/web/src/testing/direct-simulator.ts',
+      },
       setupFiles: ['reflect-metadata', 'fake-indexeddb/auto'],
     }),
   ],

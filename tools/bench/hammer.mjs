@@ -1,5 +1,5 @@
 // The hammer: its loop against the same in C, and one case as it is dragged against a frame.
-import { transient } from '@grevik/core';
+import { benchValve, hammerCase, hammerFilm, leastClosing, transient, valuesOf } from '@grevik/core';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -61,6 +61,23 @@ const dragged = { ...PIPE, reaches: 50 };
 report(
   'a dragged hammer of 50 reaches, followed for ten seconds',
   await median(() => transient(dragged, evenly, 10)),
+  'a frame',
+  FRAME_MS,
+);
+
+const duty = /** @type {import('@grevik/core').Duty} */ ({
+  function: 'isolate',
+  medium: 'potable-cold',
+  dn: 25,
+  pressurePa: 5e5,
+  temperatureC: 10,
+  flowM3s: 9e-4,
+  pipe: { material: 'copper', lengthUpstreamM: 17 },
+});
+const of = valuesOf(hammerCase(duty, benchValve(duty, 'ball')));
+report(
+  'the same as the bench asks it while it is dragged: filmed, and the least closing time solved',
+  await median(() => [hammerFilm(of), leastClosing(of)]),
   'a frame',
   FRAME_MS,
 );

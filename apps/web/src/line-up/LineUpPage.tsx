@@ -116,7 +116,6 @@ export function LineUpPage() {
           <section aria-label={words('lineUp.label')} className={styles.lineUp}>
             <HandleSlider>
               <nav className={`${styles.beside} no-print`} aria-label={words('compare.beside')}>
-                <Link to={`${lineAt}/bench/${tagAt}`}>{words('bench.toBench')}</Link>
                 <Link to={`${lineAt}/matrix/${tagAt}`}>{words('matrix.link')}</Link>
                 {compared.length < 2 ? (
                   <span>{words('compare.hint')}</span>

@@ -95,6 +95,7 @@ describe('the frame', () => {
     expect(steps.getAllByRole('link').map((link) => link.textContent)).toEqual([
       'Walk',
       'Line-up',
+      'Bench',
       'Log',
       'Schedule',
     ]);

@@ -1,4 +1,4 @@
-import type { LineView, ModelView } from '@grevik/contracts';
+import type { LineView, ModelView, Permission } from '@grevik/contracts';
 import { houseSides } from '@grevik/core';
 import type { ReactElement } from 'react';
 import { Outlet, Route, Routes } from 'react-router';
@@ -12,7 +12,8 @@ export function onLine(
     line = LINE,
     models = [BALL, NYLON, GATE],
     at = '/',
-  }: { line?: LineView; models?: ModelView[]; at?: string } = {},
+    may,
+  }: { line?: LineView; models?: ModelView[]; at?: string; may?: readonly Permission[] } = {},
 ): ReturnType<typeof show> {
   const context = {
     line,
@@ -30,6 +31,6 @@ export function onLine(
         <Route path="*" element={screen} />
       </Route>
     </Routes>,
-    { at },
+    { at, ...(may && { may }) },
   );
 }

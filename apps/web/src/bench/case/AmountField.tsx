@@ -1,11 +1,12 @@
 import { CV_PER_KV, InvalidInput, parseQuantity } from '@grevik/core';
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { type Figures, useFigures } from '../../kit/useFigures';
 import { useWords } from '../../words';
 import styles from './CaseFields.module.css';
 import type { FieldOf } from './case-fields';
 
 interface AmountFieldProps {
+  /** Written before it; its full name is the field's. */
   label: string;
   field: FieldOf<number>;
   value: number;
@@ -18,6 +19,7 @@ export function AmountField({ label, field, value, set }: AmountFieldProps) {
   const words = useWords();
   const [typed, setTyped] = useState<string>();
   const [trouble, setTrouble] = useState<string>();
+  const troubleId = useId();
   const say = (amount: number): string => sayAmount(amount, field, figures);
 
   const take = (): void => {
@@ -41,26 +43,34 @@ export function AmountField({ label, field, value, set }: AmountFieldProps) {
   };
 
   return (
-    <label className={styles.line}>
-      {label}
-      <input
-        value={typed ?? say(value)}
-        autoComplete="off"
-        inputMode={field.as === 'count' ? 'numeric' : 'text'}
-        aria-invalid={trouble !== undefined}
-        onFocus={({ target }) => target.select()}
-        onChange={({ target }) => {
-          setTyped(target.value);
-          setTrouble(undefined);
-        }}
-        onBlur={take}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter') take();
-          if (event.key === 'Escape') leave();
-        }}
-      />
-      {trouble !== undefined && <span role="alert">{trouble}</span>}
-    </label>
+    <div className={styles.line}>
+      <label>
+        {label}
+        <input
+          value={typed ?? say(value)}
+          autoComplete="off"
+          inputMode={field.as === 'count' ? 'numeric' : 'text'}
+          aria-label={field.label}
+          aria-invalid={trouble !== undefined}
+          {...(trouble !== undefined && { 'aria-describedby': troubleId })}
+          onFocus={({ target }) => target.select()}
+          onChange={({ target }) => {
+            setTyped(target.value);
+            setTrouble(undefined);
+          }}
+          onBlur={take}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') take();
+            if (event.key === 'Escape') leave();
+          }}
+        />
+      </label>
+      {trouble !== undefined && (
+        <span id={troubleId} role="alert">
+          {trouble}
+        </span>
+      )}
+    </div>
   );
 }
 

@@ -49,9 +49,8 @@ export function useCase<C extends object>(filled: Filled<C>, fields: FieldsOf<C>
     set: (name, value) => setOwn((before) => ({ ...before, [name]: value })),
     settle: () => write(own),
     reset: (name) => {
-      const next = { ...own };
-      if (name === undefined) for (const each of Object.keys(next)) delete next[each as keyof C];
-      else delete next[name];
+      const kept = Object.entries(own).filter(([each]) => name !== undefined && each !== name);
+      const next = Object.fromEntries(kept) as Partial<C>;
       setOwn(next);
       write(next);
     },

@@ -39,7 +39,6 @@ export function Sweep({ of, pipe, file }: SweepProps) {
       pipes,
       told((row: SweptRow) => setRows((before) => [...before, row])),
     );
-    if (answer === undefined) setRows([]);
     setState(answer === undefined ? 'stopped' : 'done');
   };
   const stop = (): void => void simulator('long').stopSweep();
@@ -53,8 +52,6 @@ export function Sweep({ of, pipe, file }: SweepProps) {
     saveFile(`${file}.csv`, new Blob([`${text}\r\n`], { type: 'text/csv;charset=utf-8' }));
   };
 
-  const [done, setDone] = useState(0);
-  if (rows.length > 0 && rows.length !== done) setDone(rows.length);
   const first = rows[0];
   return (
     <section aria-label={words('hammer.sweep')} className={styles.sweep}>
@@ -69,7 +66,7 @@ export function Sweep({ of, pipe, file }: SweepProps) {
             {words('hammer.sweepRun')}
           </Button>
         )}
-        {state === 'done' && (
+        {state !== 'running' && rows.length > 0 && (
           <Button size="small" onClick={takeCsv}>
             CSV
           </Button>
@@ -83,7 +80,7 @@ export function Sweep({ of, pipe, file }: SweepProps) {
           aria-label={words('bench.running')}
         />
       )}
-      {state === 'stopped' && <p role="status">{words('hammer.sweepStopped', { done, all })}</p>}
+      {state === 'stopped' && <p role="status">{words('hammer.sweepStopped', { done: rows.length, all })}</p>}
       {first && (
         <div className={page.scroll} tabIndex={0} role="region" aria-label={words('hammer.sweep')}>
           <table className={page.plain}>

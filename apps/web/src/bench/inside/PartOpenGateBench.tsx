@@ -8,7 +8,7 @@ import {
   pipeVelocityMs,
   usualKv,
 } from '@grevik/core';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { Cutaway } from '../../kit/cutaway/Cutaway';
 import { useFigures } from '../../kit/useFigures';
 import { HandleSlider } from '../../line-up/HandleSlider';
@@ -61,13 +61,13 @@ export function PartOpenGateBench({ line, position, duty, valve, model }: BenchP
   return (
     <div className={page.work}>
       <div>
-        <Shaking isShaking={here.shakes}>
+        <div className={`${styles.drawn} ${here.shakes ? styles.shaking : ''}`}>
           <Cutaway
             model={isGate && model ? model : { type: 'gate-solid' }}
             opening={opening}
             marksWear={here.shakes}
           />
-        </Shaking>
+        </div>
         <CaseFields of={of} fields={fields} />
       </div>
       <div className={page.pictures}>
@@ -129,10 +129,3 @@ const force = (newton: number, system: 'us' | 'metric'): string =>
   system === 'us'
     ? `${Number((newton / N_PER_LBF).toPrecision(2))} lbf`
     : `${Number(newton.toPrecision(2))} N`;
-
-/** Shakes what is drawn, gently, unless the person asked for stillness. */
-function Shaking({ isShaking, children }: { isShaking: boolean; children: React.ReactNode }) {
-  const [still, setStill] = useState(true);
-  useEffect(() => setStill(window.matchMedia('(prefers-reduced-motion: reduce)').matches), []);
-  return <div className={`${styles.drawn} ${isShaking && !still ? styles.shaking : ''}`}>{children}</div>;
-}

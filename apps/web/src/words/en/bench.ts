@@ -53,7 +53,6 @@ export const bench = {
     ignores: 'Leaves out',
     found: 'Found on the bench',
     seeCase: 'See the case',
-    toBench: 'Bench',
   },
   figure: {
     take: 'Take away: {{title}}',
@@ -113,7 +112,7 @@ export const bench = {
     sweep: 'Closing time by type and pipe',
     sweepRun: 'Try them all',
     sweepStop: 'Stop',
-    sweepStopped: 'Stopped after {{done}} of {{all}}. Nothing was kept of the rest.',
+    sweepStopped: 'Stopped after {{done}} of {{all}}.',
     sweepHint:
       'The same flow through this pipe and the next sizes up, shut by every kind of valve in half to 64 echoes.',
     sweepNone: 'The pipe’s series is not known: no other sizes to try.',

@@ -1,0 +1,5 @@
+import { simulations } from '../bench/simulations';
+
+/** The simulations without a worker between: a test has none. */
+export const simulator = () => simulations;
+export const told = <T>(tell: T): T => tell;
