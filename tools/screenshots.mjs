@@ -36,16 +36,6 @@ const PICTURES = {
       await moveHandle(page, 70);
     },
   },
-  charts: {
-    size: DESK,
-    go: async (page) => {
-      await openPosition(page, 'CW-107');
-      await moveHandle(page, 30);
-      await page
-        .getByRole('img', { name: /^Shut within/ })
-        .evaluate((chart) => chart.scrollIntoView({ block: 'end' }));
-    },
-  },
   compare: {
     size: DESK,
     go: async (page) => {
@@ -77,26 +67,6 @@ const PICTURES = {
     go: async (page) => {
       await page.goto(`${ADDRESS}/catalogue/types/check-ball`);
       await page.getByRole('button', { name: 'ball egg-shaped' }).click();
-    },
-  },
-  merge: {
-    size: DESK,
-    go: async (page) => {
-      await openPosition(page, 'CW-111');
-      const other = await page.context().newPage();
-      await other.goto(page.url());
-      await setQuantity(other, 'pressure', '66 psi');
-      await setQuantity(other, 'temperature', '55 F');
-      await other.close();
-      await setQuantity(page, 'pressure', '61 psi');
-      await page.getByRole('dialog', { name: /changed meanwhile/ }).waitFor();
-    },
-  },
-  pick: {
-    size: DESK,
-    go: async (page) => {
-      await openPosition(page, 'CW-107');
-      await page.getByRole('button', { name: 'Pick Ostrand 21P' }).click();
     },
   },
   log: {
@@ -139,6 +109,42 @@ const PICTURES = {
       await page.getByRole('heading', { name: 'Who may do what' }).scrollIntoViewIfNeeded();
     },
   },
+  bench: {
+    size: DESK,
+    go: async (page) => {
+      await openBench(page, 'Domestic cold', 'CW-105');
+      await page.getByRole('img', { name: /^From the source/ }).waitFor();
+      await page.getByRole('slider', { name: 'Time' }).press('End');
+    },
+  },
+  'bench-pump-stop': {
+    size: DESK,
+    metric: true,
+    go: async (page) => {
+      await openBench(page, 'Lift station main', 'LS-101');
+      await setFigure(page, 'Main beyond the check', '12 m');
+      await page.getByRole('slider', { name: 'Time' }).focus();
+      for (let step = 0; step < 120; step += 1) await page.keyboard.press('ArrowRight');
+    },
+  },
+  'bench-purge': {
+    size: DESK,
+    go: async (page) => {
+      await openBench(page, 'Gas', 'GA-102');
+      await page.getByRole('link', { name: 'Purge card' }).click();
+      await page.getByRole('article').waitFor();
+    },
+  },
+  'phone-bench': {
+    size: PHONE,
+    go: async (page) => {
+      await openBench(page, 'Domestic cold', 'CW-105');
+      await page.getByRole('button', { name: 'Close it yourself' }).click();
+      await page.getByRole('slider', { name: 'Handle' }).press('End');
+      await page.getByRole('region', { name: 'What it comes to' }).waitFor();
+      await page.getByRole('button', { name: 'By the clock' }).scrollIntoViewIfNeeded();
+    },
+  },
   'phone-walk': {
     size: PHONE,
     go: async (page) => {
@@ -155,7 +161,6 @@ const PICTURES = {
       await page.getByRole('button', { name: 'Bakery café' }).first().click();
     },
   },
-  'phone-position': { size: PHONE, go: (page) => openPosition(page, 'CW-103') },
   'phone-line-up': {
     size: PHONE,
     go: async (page) => {
@@ -173,20 +178,27 @@ async function openPosition(page, tag) {
   await page.locator(`[data-tag="${tag}"][aria-current]`).waitFor();
 }
 
+/** @param {import('@playwright/test').Page} page @param {string} line @param {string} tag */
+async function openBench(page, line, tag) {
+  await page.getByRole('link', { name: line, exact: true }).first().click();
+  await page.locator(`[data-tag="${tag}"]`).click();
+  await page.locator(`[data-tag="${tag}"][aria-current]`).waitFor();
+  await page.getByRole('link', { name: 'Bench', exact: true }).click();
+  await page.getByRole('region', { name: 'What it comes to' }).waitFor();
+}
+
+/** @param {import('@playwright/test').Page} page @param {string} name @param {string} text */
+async function setFigure(page, name, text) {
+  await page.getByRole('textbox', { name }).fill(text);
+  await page.getByRole('textbox', { name }).press('Enter');
+}
+
 /** @param {import('@playwright/test').Page} page @param {number} percent */
 async function moveHandle(page, percent) {
   await page.getByRole('slider').focus();
   await page.keyboard.press('Home');
   for (let step = 0; step < percent; step += 1) await page.keyboard.press('ArrowRight');
   await page.getByRole('slider').blur();
-}
-
-/** @param {import('@playwright/test').Page} page @param {string} word @param {string} text */
-async function setQuantity(page, word, text) {
-  await page.getByRole('button', { name: `${word}:` }).click();
-  await page.getByRole('textbox', { name: word }).fill(text);
-  await page.keyboard.press('Enter');
-  await page.getByRole('textbox', { name: word }).waitFor({ state: 'hidden' });
 }
 
 const data = join(tmpdir(), `grevik-pictures-${randomBytes(4).toString('hex')}`);

@@ -32,9 +32,9 @@ let stopped = false;
 
 /** What is worked out beside the screen. */
 export const simulations = {
-  hammer: (of: HammerCase, hand?: readonly HandlePoint[]) =>
-    answer(() => ({ film: hammerFilm(of, hand), least: leastClosing(of) })),
-  fixes: (of: HammerCase, valve: { type: ValveType; dn: number }) => answer(() => hammerFixes(of, valve)),
+  hammer: (of: HammerCase, hand?: readonly HandlePoint[]) => answer(() => hammerFilm(of, hand)),
+  fixes: (of: HammerCase, valve: { type: ValveType; dn: number }) =>
+    answer(() => ({ fixes: hammerFixes(of, valve), leastS: leastClosing(of)?.closingS })),
   checkStop: (of: CheckStopCase) => answer(() => checkStop(of)),
 
   /** Tells each row as soon as it is there; undefined where it was stopped before the end. */

@@ -123,3 +123,94 @@ describe('surge', () => {
     expect(refuses(input).field).toBe(field);
   });
 });
+
+describe('surge against the same equations written down once more, plainly', () => {
+  /** Two grids, one step after another, straight from the formulas. */
+  function plainly(given: SurgeInput & { waveSpeedMs: number; reaches: number }): {
+    peakPa: number;
+    troughPa: number;
+  } {
+    const {
+      lengthM,
+      diameterM,
+      frictionFactor: f,
+      waveSpeedMs: a,
+      sourceHeadM,
+      initialFlowM3s: q0,
+      reaches: n,
+    } = given;
+    const g = 9.80665;
+    const rho = 998.2;
+    const area = (Math.PI * diameterM * diameterM) / 4;
+    const dx = lengthM / n;
+    const dt = dx / a;
+    const B = a / (g * area);
+    const R = (f * dx) / (2 * g * diameterM * area * area);
+    const vapourM = (2339 - 101325) / (rho * g);
+    let H = Array.from({ length: n + 1 }, (_, i) => sourceHeadM - i * R * q0 * q0);
+    let Q = Array.from({ length: n + 1 }, () => q0);
+    const steadyM = H[n]!;
+    const heads = [steadyM];
+    const steps = Math.ceil(given.durationS / dt - 1e-9);
+    for (let step = 1; step <= steps; step += 1) {
+      const plus = (i: number): number => H[i]! + B * Q[i]! - R * Q[i]! * Math.abs(Q[i]!);
+      const minus = (i: number): number => H[i]! - B * Q[i]! + R * Q[i]! * Math.abs(Q[i]!);
+      const nextH: number[] = [];
+      const nextQ: number[] = [];
+      for (let i = 0; i <= n; i += 1) {
+        if (i === 0) {
+          nextH.push(sourceHeadM);
+          nextQ.push((sourceHeadM - minus(1)) / B);
+        } else if (i < n) {
+          nextH.push((plus(i - 1) + minus(i + 1)) / 2);
+          nextQ.push((plus(i - 1) - minus(i + 1)) / (2 * B));
+        } else {
+          const tau = effectiveOpening({ startS: 0, timeS: 0, ...given.closure }, step * dt);
+          const cv = (tau * q0) ** 2 / (2 * steadyM);
+          const cp = plus(n - 1);
+          const q = cp <= 0 ? 0 : -B * cv + Math.sqrt((B * cv) ** 2 + 2 * cv * cp);
+          nextQ.push(q);
+          nextH.push(cp - B * q);
+        }
+      }
+      H = nextH.map((head) => Math.max(head, vapourM));
+      Q = nextQ;
+      heads.push(H[n]!);
+    }
+    return { peakPa: Math.max(...heads) * rho * g, troughPa: Math.min(...heads) * rho * g };
+  }
+
+  it('comes to the same, whatever the pipe and the closing', () => {
+    fc.assert(
+      fc.property(
+        fc.record({
+          lengthM: fc.double({ min: 5, max: 2000, noNaN: true }),
+          diameterM: fc.double({ min: 0.01, max: 0.6, noNaN: true }),
+          frictionFactor: fc.double({ min: 0, max: 0.04, noNaN: true }),
+          waveSpeedMs: fc.double({ min: 200, max: 1400, noNaN: true }),
+          velocityMs: fc.double({ min: 0, max: 4, noNaN: true }),
+          extraM: fc.double({ min: 1, max: 100, noNaN: true }),
+          reaches: fc.integer({ min: 1, max: 24 }),
+          law: fc.constantFrom(...CLOSURE_LAWS.filter((of) => of !== 'instant')),
+          criticals: fc.double({ min: 0.2, max: 6, noNaN: true }),
+        }),
+        ({ velocityMs, extraM, law, criticals, ...pipe }) => {
+          const lost =
+            (pipe.frictionFactor * pipe.lengthM * velocityMs ** 2) / (2 * 9.80665 * pipe.diameterM);
+          const criticalS = (2 * pipe.lengthM) / pipe.waveSpeedMs;
+          const given = {
+            ...pipe,
+            sourceHeadM: lost + extraM,
+            initialFlowM3s: velocityMs * (Math.PI / 4) * pipe.diameterM ** 2,
+            closure: { law, timeS: criticals * criticalS },
+            durationS: (criticals + 3) * criticalS,
+          };
+          const [said, again] = [surge(given), plainly(given)];
+          expect(said.peakPa / again.peakPa).toBeCloseTo(1, 9);
+          expect(Math.abs(said.troughPa - again.troughPa)).toBeLessThan(1e-6 * again.peakPa);
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+});

@@ -94,6 +94,7 @@ function CaseField({ name, field, value, set, settle }: CaseFieldProps) {
         select
         size="small"
         fullWidth
+        sx={{ marginTop: 1.2 }}
         label={field.label}
         value={value}
         onChange={({ target }) => set(target.value)}

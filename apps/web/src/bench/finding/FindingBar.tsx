@@ -19,12 +19,22 @@ interface FindingBarProps {
   finding: Omit<BenchFinding, 'case'>;
   /** The whole case, as a query of this address. */
   query: () => string;
+  /** Whether a figure of it is still being worked out: it is not written until then. */
+  isPending?: boolean;
   /** What else can be done with it. */
   children?: ReactNode;
 }
 
 /** What the simulation comes to, in a sentence with its figures; written to the position's log, or sent as a link. */
-export function FindingBar({ position, lineId, text, finding, query, children }: FindingBarProps) {
+export function FindingBar({
+  position,
+  lineId,
+  text,
+  finding,
+  query,
+  isPending = false,
+  children,
+}: FindingBarProps) {
   const figures = useFigures();
   const words = useWords();
   const mayWrite = useMay('record');
@@ -56,7 +66,7 @@ export function FindingBar({ position, lineId, text, finding, query, children }:
           <Button
             size="small"
             variant="contained"
-            disabled={isWriting}
+            disabled={isWriting || isPending}
             onClick={() => void write(text, { ...finding, case: query() })}
           >
             {words('bench.write', { tag: position.tag })}

@@ -8,6 +8,7 @@ const SIZE = 168;
 const MIDDLE = SIZE / 2;
 const QUARTER = Math.PI / 2;
 const KEY_STEP = 0.05;
+const LEAST_S = 0.001;
 
 interface CloseYourselfProps {
   valve: Pick<BenchValve, 'turns'>;
@@ -34,8 +35,8 @@ export function CloseYourself({ valve, closed }: CloseYourselfProps) {
     }
     const timeS = (now - since.current) / 1000;
     const last = record.current.at(-1);
-    if (last && timeS > last.timeS) record.current.push({ timeS, opening: next });
-    else if (last && record.current.length > 1) last.opening = next;
+    // Two moves in one moment are a millisecond apart.
+    record.current.push({ timeS: Math.max(timeS, (last?.timeS ?? 0) + LEAST_S), opening: next });
     setOpening(next);
   };
   const letGo = (): void => {

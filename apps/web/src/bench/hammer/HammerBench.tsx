@@ -46,12 +46,12 @@ export function HammerBench({ line, position, duty, valve, model }: BenchProps) 
   const [isByHand, setByHand] = useState(hand !== undefined);
 
   const byHand = isByHand ? hand : undefined;
-  const { result, trouble } = useSimulation(
+  const { result: film, trouble } = useSimulation(
     useCallback(() => simulator('live').hammer(values, byHand), [values, byHand]),
   );
   const { dn } = duty;
   const { type } = valve;
-  const fixes = useSimulation(
+  const ways = useSimulation(
     useCallback(() => simulator('long').fixes(values, { type, dn }), [values, type, dn]),
   );
   const take = (points: HandlePoint[] | undefined): void => {
@@ -70,7 +70,7 @@ export function HammerBench({ line, position, duty, valve, model }: BenchProps) 
     setByHand(false);
     take(undefined);
   };
-  const film = result?.film;
+  const leastS = ways.result?.leastS;
   const file = `${position.tag}-hammer`;
   return (
     <div className={page.work}>
@@ -100,18 +100,19 @@ export function HammerBench({ line, position, duty, valve, model }: BenchProps) 
               valveName={model && modelWords(model).from}
               of={values}
               film={film}
-              least={result.least?.closingS}
-              operator={fixes.result?.find((found) => found.fix === 'slower')?.operator}
+              least={leastS}
+              operator={ways.result?.fixes.find((found) => found.fix === 'slower')?.operator}
               tookS={byHand?.at(-1)?.timeS ?? values.closingS}
               query={of.query}
+              isPending={ways.isRunning}
             />
-            <Facts of={values} film={film} least={result.least?.closingS} figures={figures} />
+            <Facts of={values} film={film} least={leastS} figures={figures} />
             {film.cavitates && <p className={page.warn}>{words('hammer.cavitates')}</p>}
             <div className={page.pair}>
               <PipeDrawing of={values} film={film} file={`${file}-along`} />
               <PressureChart of={values} film={film} file={`${file}-valve`} />
             </div>
-            {fixes.result && <Fixes fixes={fixes.result} limitPa={values.limitPa} />}
+            {ways.result && <Fixes fixes={ways.result.fixes} limitPa={values.limitPa} />}
             <Sweep
               of={values}
               pipe={duty.pipe && { material: duty.pipe.material, dn }}
@@ -174,6 +175,8 @@ interface FindingProps extends Pick<BenchProps, 'line' | 'position' | 'duty' | '
   operator: Operator | undefined;
   tookS: number;
   query: () => string;
+  /** Whether the time to take is still being worked out. */
+  isPending: boolean;
 }
 
 /** Whether it may be shut like that, and the time to take; put into the duty, the rules judge by it. */
@@ -188,6 +191,7 @@ function Finding({
   operator,
   tookS,
   query,
+  isPending,
 }: FindingProps) {
   const words = useWords();
   const mayChange = useMay('change-duty');
@@ -199,7 +203,7 @@ function Finding({
   const text = !isOver
     ? words('hammer.findingFits', { taken, part })
     : wanted === undefined
-      ? words('hammer.findingNever', { part })
+      ? words(isPending ? 'hammer.findingOver' : 'hammer.findingNever', { taken, part })
       : words('hammer.finding', {
           seconds: wanted,
           taken,
@@ -213,11 +217,19 @@ function Finding({
     ...(valveName !== undefined && { valve: valveName }),
   };
   return (
-    <FindingBar position={position} lineId={line.id} text={text} finding={finding} query={query}>
+    <FindingBar
+      position={position}
+      lineId={line.id}
+      text={text}
+      finding={finding}
+      query={query}
+      isPending={isPending}
+    >
       {mayChange && isOver && wanted !== undefined && (
         <Button
           size="small"
           variant="outlined"
+          disabled={isPending}
           onClick={() => void changeDuty({ ...position.duty, closureTimeS: Number(wanted) })}
         >
           {words('hammer.setTime', { seconds: wanted })}

@@ -59,8 +59,12 @@ describe('closing it oneself', () => {
     expect(closings[0]!.at(-1)!.opening).toBeCloseTo(1 - 400 / 720, 6);
   });
 
-  it('is done with the keys too, and opened again', async () => {
+  it('is done with the keys too, at once if need be, and opened again', async () => {
     show(<CloseYourself valve={{ turns: 0.25 }} closed={(points) => closings.push(points)} />);
+    fireEvent.keyDown(handle(), { key: 'End' });
+    fireEvent.keyUp(handle(), { key: 'End' });
+    expect(closings.pop()).toHaveLength(2);
+    await userEvent.click(screen.getByRole('button', { name: 'Open it again' }));
     fireEvent.keyDown(handle(), { key: 'ArrowRight' });
     await wait(5);
     fireEvent.keyDown(handle(), { key: 'End' });

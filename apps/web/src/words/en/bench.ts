@@ -123,6 +123,7 @@ export const bench = {
     finding:
       'Take at least {{seconds}} s to shut it{{by}}; in {{taken}} s it hammers over what the {{part}} carries.',
     findingFits: 'Shut in {{taken}} s it keeps under what the {{part}} carries.',
+    findingOver: 'Shut in {{taken}} s it hammers over what the {{part}} carries.',
     findingNever: 'The standing pressure alone is at what the {{part}} carries: no closing keeps under it.',
     by: ': {{operator}}',
     weakest: 'weakest part',
