@@ -16,7 +16,9 @@ import type { BenchCase } from './useCase';
 /** The figures of a case, each with where it is from, a field to type and a slider to drag. */
 export function CaseFields<C extends object>({ of, fields }: { of: BenchCase<C>; fields: FieldsOf<C> }) {
   const words = useWords();
-  const shown = Object.entries(fields) as [keyof C & string, AnyField][];
+  const shown = (Object.entries(fields) as [keyof C & string, AnyField & { hidden?: true }][]).filter(
+    ([, { hidden }]) => !hidden,
+  );
   return (
     <form
       className={styles.fields}

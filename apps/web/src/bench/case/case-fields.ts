@@ -14,8 +14,8 @@ export type FieldOf<T> = [T] extends [number]
     ? { label: string; as: 'switch' }
     : { label: string; as: 'choice'; choices: readonly T[]; say: (choice: T) => string };
 
-/** What of a case a person may set; the rest goes along as it is. */
-export type FieldsOf<C> = { readonly [K in keyof C]?: FieldOf<C[K]> };
+/** Every figure of a case as an address carries it; what is marked hidden is not set by hand. */
+export type FieldsOf<C> = { readonly [K in keyof C]?: FieldOf<C[K]> & { hidden?: true } };
 
 export type AnyField = FieldOf<number> | FieldOf<boolean> | FieldOf<string>;
 

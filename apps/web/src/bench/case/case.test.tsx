@@ -3,6 +3,7 @@ import type { Filled } from '@grevik/core';
 import { fireEvent, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import fc from 'fast-check';
+import { useLocation } from 'react-router';
 import { show } from '../../testing/render';
 import { CaseFields } from './CaseFields';
 import { type FieldsOf, fromSlider, readField, toSlider, writeField } from './case-fields';
@@ -31,7 +32,7 @@ const FIELDS: FieldsOf<Tank> = {
 };
 
 function Bench() {
-  const of = useCase(FILLED, FIELDS);
+  const of = useCase(FILLED, FIELDS, { of: 'control', valve: 'v1' });
   return (
     <>
       <CaseFields of={of} fields={FIELDS} />
@@ -40,6 +41,7 @@ function Bench() {
     </>
   );
 }
+const Address = () => <em>{useLocation().search}</em>;
 const values = (): Tank => JSON.parse(document.querySelector('output')!.textContent) as Tank;
 const type = async (label: string, text: string): Promise<void> => {
   const field = screen.getByRole('textbox', { name: label });
@@ -88,6 +90,8 @@ describe('the figures of a case', () => {
     expect(values()).toEqual({ pressurePa: 3e5, starts: 4, kv: 10, way: 'up', covered: true });
     const carried = new URLSearchParams(document.querySelector('i')!.textContent);
     expect(Object.fromEntries(carried)).toEqual({
+      of: 'control',
+      valve: 'v1',
       pressurePa: '300000',
       starts: '4',
       kv: '10',
@@ -100,6 +104,20 @@ describe('the figures of a case', () => {
     show(<Bench />, { at: '/?pressurePa=lots&starts=900&way=down&kv=12' });
     expect(screen.getByRole('alert')).toHaveTextContent('pressurePa, starts, way');
     expect(values()).toMatchObject({ pressurePa: 5e5, starts: 4, way: 'level', kv: 12 });
+  });
+
+  it('are in the address as soon as they are typed', async () => {
+    show(
+      <>
+        <Bench />
+        <Address />
+      </>,
+      { units: 'metric' },
+    );
+    await type('Starts', '9');
+    expect(screen.getByText('?starts=9')).toBeInTheDocument();
+    await type('Pressure', '7 bar');
+    expect(screen.getByText('?starts=9&pressurePa=700000')).toBeInTheDocument();
   });
 
   it('are dragged and switched', async () => {

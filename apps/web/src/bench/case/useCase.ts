@@ -1,5 +1,5 @@
-import type { Filled, Given, Origin } from '@grevik/core';
-import { useCallback, useMemo, useState } from 'react';
+import type { Bench, Filled, Given, Origin } from '@grevik/core';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { type AnyField, type FieldsOf, readField, writeField } from './case-fields';
 
@@ -19,11 +19,27 @@ export interface BenchCase<C> {
   unread: string[];
 }
 
+/** Which bench, and which valve stands on it where one does: a link names them, whatever is picked by then. */
+export interface OnBench {
+  of: Bench;
+  valve?: string;
+}
+
 /** The figures of a case: filled from the duty, over them what the address says, over that what somebody sets here. */
-export function useCase<C extends object>(filled: Filled<C>, fields: FieldsOf<C>): BenchCase<C> {
+export function useCase<C extends object>(
+  filled: Filled<C>,
+  fields: FieldsOf<C>,
+  { of: bench, valve }: OnBench,
+): BenchCase<C> {
   const [query, setQuery] = useSearchParams();
   const [read] = useState(() => fromQuery(query, fields));
-  const [own, setOwn] = useState<Partial<C>>(read.own);
+  const [own, show] = useState<Partial<C>>(read.own);
+  // What is set is settled in the same moment, before it is shown.
+  const latest = useRef(own);
+  const setOwn = (next: Partial<C>): void => {
+    latest.current = next;
+    show(next);
+  };
   const values = useMemo(() => {
     const known = Object.entries<Given<unknown>>(filled).map(([name, { value }]) => [name, value]);
     return { ...(Object.fromEntries(known) as C), ...own };
@@ -46,10 +62,10 @@ export function useCase<C extends object>(filled: Filled<C>, fields: FieldsOf<C>
   return {
     values,
     from: (name) => (name in own ? 'yours' : filled[name].from),
-    set: (name, value) => setOwn((before) => ({ ...before, [name]: value })),
-    settle: () => write(own),
+    set: (name, value) => setOwn({ ...latest.current, [name]: value }),
+    settle: () => write(latest.current),
     reset: (name) => {
-      const kept = Object.entries(own).filter(([each]) => name !== undefined && each !== name);
+      const kept = Object.entries(latest.current).filter(([each]) => name !== undefined && each !== name);
       const next = Object.fromEntries(kept) as Partial<C>;
       setOwn(next);
       write(next);
@@ -57,6 +73,8 @@ export function useCase<C extends object>(filled: Filled<C>, fields: FieldsOf<C>
     isChanged: Object.keys(own).length > 0,
     query: () => {
       const whole = new URLSearchParams(query);
+      whole.set('of', bench);
+      if (valve !== undefined) whole.set('valve', valve);
       for (const name of Object.keys(fields)) whole.set(name, writeField(values[name as keyof C]));
       return whole.toString();
     },

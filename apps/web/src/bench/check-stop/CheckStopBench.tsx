@@ -33,7 +33,7 @@ export function CheckStopBench({ line, position, duty, models }: BenchProps) {
   const fields = useMemo(() => checkStopFields(words), [words]);
   const mainM = useMemo(() => beyondM(line, position.id), [line, position.id]);
   const filled = useMemo(() => checkStopCase(duty, mainM), [duty, mainM]);
-  const of = useCase<CheckStopCase>(filled, fields);
+  const of = useCase<CheckStopCase>(filled, fields, { of: 'check-stop' });
   const { values } = of;
   const { result, trouble } = useSimulation(useCallback(() => simulator('live').checkStop(values), [values]));
   const lastsS = Math.max(0, ...(result ?? []).map(({ closeTimeS }) => closeTimeS)) * 1.1;

@@ -16,4 +16,6 @@ export const checkStopFields = (words: Words): FieldsOf<CheckStopCase> => ({
   startsPerHour: { label: words('checkStop.starts'), as: 'count', min: 0, max: 60, even: true },
   waveSpeedMs: { label: words('checkStop.wave'), as: 'velocity', min: 150, max: 1482, even: true },
   diameterM: { label: words('checkStop.bore'), as: 'length', min: 0.008, max: 1.5 },
+  dn: { label: words('checkStop.bore'), as: 'count', min: 1, max: 3000, hidden: true },
+  temperatureC: { label: words('hammer.temperature'), as: 'temperature', min: 0, max: 150, hidden: true },
 });

@@ -48,7 +48,7 @@ export function ControlBench({ line, position, duty, valve, model }: BenchProps)
   const opening = useAppSelector(({ handle }) => handle);
   const fields = useMemo(() => controlFields(words), [words]);
   const filled = useMemo(() => controlCase(duty, valve), [duty, valve]);
-  const of = useCase<ControlCase>(filled, fields);
+  const of = useCase<ControlCase>(filled, fields, { of: 'control', valve: model?.id ?? valve.type });
   const result = useMemo(() => throttle(controlInput(of.values)), [of.values]);
   const here = useMemo(
     () => throttle({ ...controlInput(of.values), openings: [opening] }).points[0],

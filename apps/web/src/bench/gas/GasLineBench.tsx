@@ -42,7 +42,7 @@ export function GasLineBench({ line, position, duty, models }: BenchProps) {
     }),
     [duty.pressurePa],
   );
-  const of = useCase<OwnCase>(filled, fields);
+  const of = useCase<OwnCase>(filled, fields, { of: 'gas-line' });
   const [heatW, setHeatW] = useState<Record<string, number>>(() => readHeat(query.get('heat')));
   const { items } = line.walk;
   const typeAt = useMemo(() => {

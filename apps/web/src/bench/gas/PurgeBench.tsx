@@ -52,7 +52,7 @@ export function PurgeBench({ line, position, duty }: BenchProps) {
     };
   }, [duty.pressurePa, boreM]);
   const allFields = useMemo(() => purgeFields(words, true), [words]);
-  const of = useCase<PurgeCase>(filled, allFields);
+  const of = useCase<PurgeCase>(filled, allFields, { of: 'gas-purge' });
   const { values } = of;
   const shownFields = useMemo(() => purgeFields(words, values.hasTrip), [words, values.hasTrip]);
   const isOpeningSet = of.from('opening') === 'yours';

@@ -40,7 +40,7 @@ export function HammerBench({ line, position, duty, valve, model }: BenchProps) 
   const [query, setQuery] = useSearchParams();
   const fields = useMemo(() => hammerFields(words), [words]);
   const filled = useMemo(() => hammerCase(duty, valve), [duty, valve]);
-  const of = useCase<HammerCase>(filled, fields);
+  const of = useCase<HammerCase>(filled, fields, { of: 'hammer', valve: model?.id ?? valve.type });
   const { values } = of;
   const [hand, setHand] = useState<HandlePoint[] | undefined>(() => readHand(query.get('hand')));
   const [isByHand, setByHand] = useState(hand !== undefined);

@@ -31,7 +31,7 @@ export function DirtyBallBench({ line, position, duty, valve, model }: BenchProp
       ? known
       : { ...known, openKv: { value: usualKv('ball', duty.dn / 1000), from: 'assumed' as const } };
   }, [duty, valve, isBall]);
-  const of = useCase<ControlCase>(filled, fields);
+  const of = useCase<ControlCase>(filled, fields, { of: 'dirty-ball', valve: model?.id ?? valve.type });
   const here = dirtyBall(of.values, opening);
   const points = useMemo(
     () => Array.from({ length: STEPS + 1 }, (_, at) => dirtyBall(of.values, at / STEPS)),

@@ -45,7 +45,7 @@ export function PartOpenGateBench({ line, position, duty, valve, model }: BenchP
       ? known
       : { ...known, openKv: { value: usualKv('gate-solid', boreM), from: 'assumed' as const } };
   }, [duty, valve, isGate, boreM]);
-  const of = useCase<ControlCase>(filled, fields);
+  const of = useCase<ControlCase>(filled, fields, { of: 'part-open-gate', valve: model?.id ?? valve.type });
   const here = partOpenGate(of.values, boreM, opening);
   const points = useMemo(
     () => Array.from({ length: STEPS + 1 }, (_, at) => partOpenGate(of.values, boreM, at / STEPS)),

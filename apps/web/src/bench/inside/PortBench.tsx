@@ -72,7 +72,7 @@ export function PortBench({ line, position, duty, valve }: BenchProps) {
       diameterM: { value: diameterM, from: bore === undefined ? 'assumed' : 'pipe' } as Given<number>,
     };
   }, [duty, valve]);
-  const of = useCase<PortCase>(filled, fields);
+  const of = useCase<PortCase>(filled, fields, { of: 'port' });
   const { boreRatio, taperDeg, diameterM, ...stream } = of.values;
   const densityKgM3 = liquidDensityKgM3(duty);
   const profiles = useMemo(() => {

@@ -58,7 +58,7 @@ export function RadiatorsBench({ line, position, duty, models }: BenchProps) {
     }),
     [duty.pressurePa],
   );
-  const of = useCase<SteamCase>(filled, fields);
+  const of = useCase<SteamCase>(filled, fields, { of: 'radiators' });
   const [areas, setAreas] = useState<Record<string, number>>(() => readAreas(query.get('areas')));
   const radiators = useMemo(() => radiatorsOf(line, models, areas), [line, models, areas]);
   const set = useMemo(() => setRadiators(radiators, of.values), [radiators, of.values]);

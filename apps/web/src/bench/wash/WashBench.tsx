@@ -72,7 +72,7 @@ export function WashBench({ line, position, duty }: BenchProps) {
       } as Given<number>,
     };
   }, [duty]);
-  const of = useCase<WashCase>(filled, fields);
+  const of = useCase<WashCase>(filled, fields, { of: 'wash-line' });
   const result = useMemo(() => washLine(of.values), [of.values]);
   const nylon = result.seats.find(({ seat }) => seat === 'nylon');
   const isHot = nylon?.verdict === 'over';

@@ -67,6 +67,7 @@ export const bench = {
     bore: 'Inside of the pipe',
     wave: 'Wave speed',
     temperature: 'Water',
+    roughness: 'Roughness of the pipe',
     along: 'Pressure along the pipe',
     alongSays:
       'From the source to the valve the pressure went as high as {{peak}} and as low as {{trough}}; the limit is {{limit}}.',
