@@ -17,6 +17,7 @@ export * from './lineup/index.js';
 export * from './catalogue-sheet/index.js';
 export * from './bench/index.js';
 export * from './ordering/index.js';
+export * from './takeoff/index.js';
 export * from './walk/index.js';
 export * from './walk-list/index.js';
 export * from './registry/index.js';

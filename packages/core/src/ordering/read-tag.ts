@@ -1,8 +1,9 @@
 import { InvalidInput } from '../input/index.js';
-import { type BodyMaterial, type ValveType, familyOf, isCheck } from '../valves/index.js';
+import { type ValveType, isCheck } from '../valves/index.js';
 import { openFields } from './required-fields.js';
 import { TAG_MARKINGS } from './tag-markings.js';
-import { type OpenField, STEELS, type SpecFamily, type ValveSpec } from './valve-spec.js';
+import type { OpenField, ValveSpec } from './valve-spec.js';
+import { familyOfSpec } from './spec-family.js';
 
 export interface TagReading {
   /** What the tag or casting settles. */
@@ -85,24 +86,4 @@ function learn(known: ValveSpec, { approvals, rating, ...rest }: ValveSpec): voi
   if (rating && (!known.rating || (rating.kind === 'class' && known.rating.kind !== 'class')))
     known.rating = rating;
   Object.assign(known, { ...rest, ...known });
-}
-
-const SMALL_BODIES: readonly BodyMaterial[] = ['brass', 'dzr-brass', 'plated-brass', 'bronze'];
-const IRONS: readonly BodyMaterial[] = ['ductile-iron', 'grey-iron'];
-const isOneOf = (list: readonly string[], value: string | undefined): boolean =>
-  value !== undefined && list.includes(value);
-
-/** The counter's family: by type where that decides, else by standard and body. */
-function familyOfSpec({ type, body, standard, ends, rating }: ValveSpec): SpecFamily | undefined {
-  if (type && familyOf(type) === 'stop') return 'stop';
-  if (type && isCheck(type)) return 'check';
-  if (type === 'pressure-reducing') return 'prv';
-  if (body === 'pvc' || body === 'cpvc') return 'plastic';
-  if (standard?.startsWith('AWWA') || ends?.some(({ style }) => style === 'mechanical-joint'))
-    return 'waterworks';
-  if (isOneOf(IRONS, body) || type === 'gate-resilient') return 'waterworks';
-  if (isOneOf([...STEELS, 'carbon-steel'], body) || (standard?.startsWith('API') ?? false)) return 'steel';
-  if (isOneOf(SMALL_BODIES, body)) return 'bronze';
-  if (body === 'stainless') return rating?.kind === 'class' ? 'steel' : 'bronze';
-  return rating && rating.kind !== 'class' ? 'bronze' : undefined;
 }

@@ -1,16 +1,21 @@
 import fc from 'fast-check';
 import { readTag } from './read-tag.js';
 import { REQUIRED_FIELDS, openFields } from './required-fields.js';
-import { SPEC_FAMILIES, type ValveSpec } from './valve-spec.js';
+import { SPEC_FAMILIES, type SpecEnd, type ValveSpec } from './valve-spec.js';
 
 const ENDS: ValveSpec['ends'] = [
   { side: 'in', style: 'fip' },
   { side: 'out', style: 'fip' },
 ];
 
+const STOP_ENDS: ValveSpec['ends'] = [
+  { side: 'supply', style: 'sweat' },
+  { side: 'fixture', style: 'od-compression', odIn: 0.375 },
+];
+
 describe('what an order still needs', () => {
   it.each<[string, ValveSpec, string[]]>([
-    ['a stop', { family: 'stop', type: 'quarter-turn-stop', dn: 15, ends: ENDS }, ['form', 'action']],
+    ['a stop', { family: 'stop', type: 'quarter-turn-stop', dn: 15, ends: STOP_ENDS }, ['form', 'action']],
     ['a check', { family: 'check', type: 'check-swing', dn: 25, ends: ENDS }, ['kind', 'orientation']],
     [
       'a reducer',
@@ -37,6 +42,21 @@ describe('what an order still needs', () => {
     expect(openFields(spec).map(({ field }) => field)).toEqual(fields);
   });
 
+  it('asks for ends said by halves: one only, or a fixture without its size', () => {
+    const stop: ValveSpec = {
+      family: 'stop',
+      type: 'quarter-turn-stop',
+      dn: 15,
+      form: 'angle',
+      action: 'quarter-turn',
+    };
+    const [supply, fixture] = STOP_ENDS as [SpecEnd, SpecEnd];
+    const open = (ends: SpecEnd[]): string[] => openFields({ ...stop, ends }).map(({ field }) => field);
+    expect(open([supply, fixture])).toEqual([]);
+    expect(open([supply])).toEqual(['ends']);
+    expect(open([supply, { side: 'fixture', style: 'od-compression' }])).toEqual(['ends']);
+  });
+
   it('asks for the facing of flanges only', () => {
     const steel: ValveSpec = { family: 'steel', ends: [{ side: 'in', style: 'flange-150' }] };
     expect(openFields(steel).map(({ field }) => field)).toContain('facing');
@@ -47,7 +67,7 @@ describe('what an order still needs', () => {
     for (const family of SPEC_FAMILIES)
       expect(openFields({ family }).map(({ field }) => field)).toContain('dn');
     const whole = Object.fromEntries(
-      REQUIRED_FIELDS.map(({ field }) => [field, 'said']),
+      REQUIRED_FIELDS.map(({ field }) => [field, field === 'ends' ? STOP_ENDS : 'said']),
     ) as unknown as ValveSpec;
     for (const family of SPEC_FAMILIES) expect(openFields(whole, family)).toEqual([]);
   });

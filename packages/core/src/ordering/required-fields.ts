@@ -29,7 +29,14 @@ export const REQUIRED_FIELDS: readonly Required[] = [
     why: 'Gate, globe, ball and check look alike in a list and do different work.',
     choices: VALVE_TYPES,
   },
-  { field: 'dn', families: ALL, why: 'Nothing else can be found without the size.', choices: SIZES },
+  {
+    field: 'dn',
+    families: ALL,
+    why: 'Nothing else can be found without the size.',
+    choices: SIZES,
+    // A tube on the supply side is sized by its outside.
+    when: ({ ends: [supply] = [] }) => supply?.odIn === undefined,
+  },
   {
     field: 'ends',
     families: ALL,
@@ -165,6 +172,15 @@ export const REQUIRED_FIELDS: readonly Required[] = [
 export function openFields(spec: ValveSpec, family: SpecFamily | undefined = spec.family): OpenField[] {
   return REQUIRED_FIELDS.filter(
     ({ field, families, when }) =>
-      spec[field] === undefined && families.includes(family ?? 'bronze') && (when?.(spec) ?? true),
+      isOpen(spec, field, family) && families.includes(family ?? 'bronze') && (when?.(spec) ?? true),
   ).map(({ field, why, choices }) => ({ field, why, choices }));
+}
+
+/** Not said; or ends said by halves: fewer than two, or a stop's fixture side without its size. */
+function isOpen(spec: ValveSpec, field: keyof ValveSpec, family: SpecFamily | undefined): boolean {
+  if (field !== 'ends' || !spec.ends) return spec[field] === undefined;
+  if (spec.ends.length < 2) return true;
+  return (
+    family === 'stop' && spec.ends.slice(1).some(({ dn, odIn }) => dn === undefined && odIn === undefined)
+  );
 }

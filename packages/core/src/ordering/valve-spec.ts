@@ -56,6 +56,8 @@ export interface ValveSpec {
   opening?: 'left' | 'right';
   extensionM?: number;
   box?: boolean;
+  /** With a spring, where that is not its kind already. */
+  spring?: boolean;
   /** A check's, without `check-`. */
   kind?: string;
   orientation?: string;

@@ -3,11 +3,12 @@ import { checkSlamCalculation, checkVelocityCalculation } from '../checks/index.
 import { gasPurgeCalculation, gasRunCalculation } from '../gas/index.js';
 import { isolateCalculation, segmentsCalculation } from '../isolation/index.js';
 import { pipeLossCalculation, valveLossCalculation } from '../loss/index.js';
-import { readTagCalculation } from '../ordering/index.js';
+import { orderLineCalculation, readOrderCalculation, readTagCalculation } from '../ordering/index.js';
 import { pressureRatingCalculation } from '../rating/index.js';
 import { selectCalculation } from '../selection/index.js';
 import { steamStopCalculation } from '../steam/index.js';
 import { surgeCalculation } from '../surge/index.js';
+import { takeoffCalculation } from '../takeoff/index.js';
 import { throttleCalculation } from '../throttle/index.js';
 
 /** Every calculation that can be called by name. A line here puts it in the shell, the API and the browser. */
@@ -25,5 +26,8 @@ export const CALCULATIONS: readonly Calculation[] = [
   selectCalculation,
   isolateCalculation,
   segmentsCalculation,
+  orderLineCalculation,
+  readOrderCalculation,
   readTagCalculation,
+  takeoffCalculation,
 ] as unknown as readonly Calculation[];

@@ -1,0 +1,147 @@
+import { InvalidInput } from '../input/index.js';
+import type { Approval, ValveType } from '../valves/index.js';
+import { ORDER_MARKINGS } from './order-markings.js';
+import { orderLine } from './order-line.js';
+import { plainFlangeOf } from './plain-flange.js';
+import { type ReadEnd, apart, readEndsAt } from './read-ends.js';
+import { familyOfSpec } from './spec-family.js';
+import { stopTypeOf } from './stop-type.js';
+import { TAG_MARKINGS } from './tag-markings.js';
+import type { OpenField, SpecEnd, ValveSpec } from './valve-spec.js';
+
+export interface OrderReading {
+  /** What was understood. */
+  spec: ValveSpec;
+  missing: OpenField[];
+  /** Words not understood. */
+  unread: string[];
+  /** What was understood, said back in full. */
+  text: string;
+  quantity?: number;
+}
+
+const BETWEEN = /[\s,;:|·]+/uy;
+const ANY_WORD = /[^\s,;|·]+/uy;
+const SMALL_TO_DN = 100;
+const MARKINGS = [...ORDER_MARKINGS, ...TAG_MARKINGS.filter(({ says }) => !says || !tellsEnds(says))];
+
+/** Ends are read with their sizes, not as a marking. */
+function tellsEnds(says: (found: readonly string[]) => ValveSpec): boolean {
+  try {
+    return says(['', '1', '1']).ends !== undefined;
+  } catch {
+    return false;
+  }
+}
+
+/**
+ * What an order line says, in whatever words and order: counter's shorthand, or a line of our own.
+ *
+ * @param text     one valve; the quantity apart
+ * @param quantity how many
+ * @returns what was understood, what is still open with why and the choices, what was not understood, and the line said back
+ *
+ * @example
+ * readOrder('3/4" ball valve SWT full port LF').spec
+ * // { type: 'ball', dn: 20, ends: [{ side: 'in', style: 'sweat' }, { side: 'out', style: 'sweat' }], port: 'full', leadFree: true, family: 'bronze' }
+ */
+export function readOrder(text: string, quantity?: number): OrderReading {
+  const said = apart(text);
+  const spec: ValveSpec = {};
+  const ends: ReadEnd[] = [];
+  const unread: string[] = [];
+  for (let at = 0; at < said.length;) {
+    const gap = matchAt(BETWEEN, said, at);
+    if (gap) {
+      at += gap[0].length;
+      continue;
+    }
+    const marking = markingAt(said, at);
+    const joined = marking?.isPhrase ? undefined : ends.length === 0 ? readEndsAt(said, at) : undefined;
+    if (joined) {
+      take(spec, ends, joined.ends);
+      at = joined.to;
+    } else if (marking) {
+      learn(spec, marking.says);
+      at += marking.length;
+    } else {
+      const word = matchAt(ANY_WORD, said, at)?.[0] ?? said.slice(at, at + 1);
+      unread.push(word);
+      at += word.length;
+    }
+  }
+  settle(spec, ends);
+  const { text: back, missing } = orderLine(spec);
+  return { spec, missing, unread, text: back, ...(quantity !== undefined && { quantity }) };
+}
+
+/** The size before the first end is the valve's own, where no size was said yet. */
+function take(spec: ValveSpec, ends: ReadEnd[], found: readonly ReadEnd[]): void {
+  found.forEach(({ dn, ...end }, at) => {
+    const isOwn = at === 0 && dn !== undefined && spec.dn === undefined;
+    if (isOwn) spec.dn = dn;
+    ends.push({ ...end, ...(dn !== undefined && !isOwn && { dn }) });
+  });
+}
+
+/** Ends to their sides, and what type, kind and family follow from all that was said. */
+function settle(spec: ValveSpec, ends: readonly ReadEnd[]): void {
+  const { family: told } = spec;
+  const isStop =
+    told === 'stop' || spec.form !== undefined || spec.action !== undefined || familyOfSpec(spec) === 'stop';
+  if (ends.length > 0) {
+    const all = ends.length === 1 && !isStop ? [ends[0] as ReadEnd, ends[0] as ReadEnd] : ends;
+    const sides: readonly SpecEnd['side'][] = isStop ? ['supply', 'fixture', 'fixture2'] : ['in', 'out'];
+    spec.ends = all.slice(0, sides.length).map(({ style, ...sizes }, at): SpecEnd => ({
+      side: sides[at] as SpecEnd['side'],
+      style: style === 'flanged' ? plainFlangeOf(spec) : style,
+      ...sizes,
+    }));
+  }
+  const type: ValveType | undefined = spec.type ?? (isStop ? stopTypeOf(spec.form, spec.action) : undefined);
+  if (type) spec.type = type;
+  const isSmall = type !== undefined && (spec.dn ?? 0) <= SMALL_TO_DN;
+  const family =
+    told ?? (isStop ? 'stop' : undefined) ?? familyOfSpec(spec) ?? (isSmall ? 'bronze' : undefined);
+  if (family) spec.family = family;
+  if (family === 'check' && type?.startsWith('check-') && spec.kind === undefined)
+    spec.kind = type.replace('check-', '');
+}
+
+interface Found {
+  says: ValveSpec;
+  length: number;
+  /** A phrase of our own, which goes before an end that begins alike. */
+  isPhrase: boolean;
+}
+
+function markingAt(text: string, at: number): Found | undefined {
+  for (const marking of MARKINGS) {
+    const found = matchAt(marking.pattern, text, at);
+    if (!found) continue;
+    try {
+      return {
+        says: marking.says?.(found) ?? {},
+        length: found[0].length,
+        isPhrase: 'isPhrase' in marking && marking.isPhrase === true,
+      };
+    } catch (error) {
+      // Looks like a size that is not made: another marking may fit.
+      if (!(error instanceof InvalidInput)) throw error;
+    }
+  }
+  return undefined;
+}
+
+function matchAt(pattern: RegExp, text: string, at: number): RegExpExecArray | null {
+  pattern.lastIndex = at;
+  return pattern.exec(text);
+}
+
+/** The first word on a thing stands, but a class goes before other pressures; approvals add up. */
+function learn(spec: ValveSpec, { approvals, rating, ...rest }: ValveSpec): void {
+  if (approvals) spec.approvals = [...new Set<Approval>([...(spec.approvals ?? []), ...approvals])];
+  if (rating && (!spec.rating || (rating.kind === 'class' && spec.rating.kind !== 'class')))
+    spec.rating = rating;
+  Object.assign(spec, { ...rest, ...spec });
+}
