@@ -254,6 +254,37 @@ describe('no request, however made, breaks the server', () => {
         send: raw('post', '/api/calc/steam-stop'),
         good: { loadW: 3000, supplyPa: 3447, returnPa: 0, openKv: 3, characteristic: 'metering-cone' },
       },
+      'order-line': {
+        send: raw('post', '/api/calc/order-line'),
+        good: {
+          family: 'stop',
+          type: 'quarter-turn-stop',
+          dn: 15,
+          form: 'angle',
+          action: 'quarter-turn',
+          ends: [
+            { side: 'supply', style: 'pex-barb' },
+            { side: 'fixture', style: 'od-compression', odIn: 0.375 },
+          ],
+          rangePa: [1e5, 5e5],
+          setPressurePa: 3e5,
+          extensionM: 1.2,
+        },
+      },
+      'read-order': {
+        send: raw('post', '/api/calc/read-order'),
+        good: { text: '3/4" ball valve SWT', quantity: 3 },
+      },
+      takeoff: {
+        send: raw('post', '/api/calc/takeoff'),
+        good: {
+          fixtures: [{ kind: 'basin', count: 4 }],
+          template: { basin: 2 },
+          options: [{ name: 'a', unitPrice: 4.1, breaks: [{ from: 5, unitPrice: 4 }], lifeYears: 10 }],
+          spares: 0.05,
+          currency: 'USD',
+        },
+      },
     };
   });
   afterAll(() => test.close());
@@ -297,6 +328,7 @@ describe('no request, however made, breaks the server', () => {
     'pick',
     'unpick',
     'entry',
+    'finding',
     'undo',
     'select',
     'pipe-loss',
@@ -309,6 +341,9 @@ describe('no request, however made, breaks the server', () => {
     'gas-run',
     'gas-purge',
     'steam-stop',
+    'order-line',
+    'read-order',
+    'takeoff',
   ])('%s', async (name) => {
     const { send, good } = targets[name]!;
     const bodies = fc.oneof(

@@ -1,8 +1,10 @@
 export { type TaggedModel, modelFromTag } from './model-from-tag.js';
+export { orderChoice } from './order-choice.js';
 export { type OrderLine, orderLine } from './order-line.js';
 export * from './read-tag-calculation.js';
 export * from './read-tag.js';
 export { type OrderReading, readOrder } from './read-order.js';
+export { type ListedLine, type OrderList, readOrderList } from './read-order-list.js';
 export * from './required-fields.js';
 export * from './valve-spec.js';
 export { orderLineCalculation, readOrderCalculation } from './order-calculations.js';

@@ -34,7 +34,7 @@ export const takeoffCalculation = calculation({
             most: 50,
           }),
         ),
-        lifeYears: optional(number({ unit: 'years', above: 0, max: 1000 })),
+        lifeYears: optional(number({ unit: 'years', min: 0.01, max: 1000 })),
       }),
       { most: 100 },
     ),

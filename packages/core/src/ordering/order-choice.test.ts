@@ -1,0 +1,20 @@
+import { REQUIRED_FIELDS, orderChoice, readOrder } from './index.js';
+
+const CHOICES = REQUIRED_FIELDS.flatMap(({ field, choices }) =>
+  choices.map((choice) => [field, choice] as const),
+);
+
+describe('a choice of a missing field', () => {
+  it.each(CHOICES)('%s %s settles it when it is said before the line', (field, choice) => {
+    const read = readOrder(`${orderChoice(field, choice)}, somewhere`);
+    expect(read.spec[field]).toBeDefined();
+    expect(read.unread).toEqual(['somewhere']);
+  });
+
+  it('goes before what the line itself says', () => {
+    expect(readOrder(`${orderChoice('port', 'full')}, 3/4 ball valve reduced port`).spec.port).toBe('full');
+    expect(
+      readOrder(`${orderChoice('ends', 'press')}, 3/4 ball valve SWT`).spec.ends!.map(({ style }) => style),
+    ).toEqual(['press', 'press']);
+  });
+});
