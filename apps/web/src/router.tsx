@@ -43,6 +43,7 @@ export const router = createBrowserRouter([
                 '/catalogue/types/:type?',
                 async () => (await import('./catalogue/TypesPage')).TypesPage,
               ),
+              screen('/counter', async () => (await import('./counter/CounterPage')).CounterPage),
               screen('/account', async () => (await import('./people/AccountPage')).AccountPage),
               { path: '/jobs/:jobId', element: <FirstLine /> },
               screen('/jobs/:jobId/walk', async () => (await import('./walk/WalkListPage')).WalkListPage),

@@ -52,6 +52,9 @@ export function AccountMenu({ showKeys }: { showKeys: () => void }) {
           <MenuItem component={Link} to="/catalogue" onClick={close}>
             {words('catalogue.title')}
           </MenuItem>
+          <MenuItem component={Link} to="/counter" onClick={close}>
+            {words('counter.title')}
+          </MenuItem>
           <MenuItem component={Link} to="/house-rules" onClick={close}>
             {words('houseRules.title')}
           </MenuItem>

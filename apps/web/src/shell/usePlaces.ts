@@ -73,6 +73,7 @@ export function usePlaces(showKeys: () => void): Place[] {
       screen(words('water.title'), '/water'),
       screen(words('catalogue.title'), '/catalogue'),
       screen(words('types.title'), '/catalogue/types'),
+      screen(words('counter.title'), '/counter'),
       screen(words('houseRules.title'), '/house-rules'),
       screen(words('account.people'), '/people'),
       screen(words('account.title'), '/account'),

@@ -2,8 +2,17 @@ import { around } from './en/around';
 import { bench } from './en/bench';
 import { benchOthers } from './en/bench-others';
 import { catalogue } from './en/catalogue';
+import { counter } from './en/counter';
 import { lineUp } from './en/line-up';
 import { walk } from './en/walk';
 
 /** Every English word of the interface that is not the core's or the server's own, by screen. A translation is another file of this shape. */
-export const en = { ...around, ...lineUp, ...catalogue, ...walk, ...bench, ...benchOthers } as const;
+export const en = {
+  ...around,
+  ...lineUp,
+  ...catalogue,
+  ...walk,
+  ...bench,
+  ...benchOthers,
+  ...counter,
+} as const;

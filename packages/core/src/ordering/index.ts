@@ -1,5 +1,5 @@
 export { type TaggedModel, modelFromTag } from './model-from-tag.js';
-export { orderChoice } from './order-choice.js';
+export { orderChoice, orderEndWords } from './order-choice.js';
 export { type OrderLine, orderLine } from './order-line.js';
 export * from './read-tag-calculation.js';
 export * from './read-tag.js';

@@ -50,3 +50,6 @@ const PHRASES: Partial<Record<keyof ValveSpec, (choice: string) => string>> = {
  */
 export const orderChoice = (field: keyof ValveSpec, choice: string): string =>
   PHRASES[field]?.(choice) ?? choice;
+
+/** A connection as the counter says it. */
+export const orderEndWords = (end: End): string => ORDER_END_WORDS[end];

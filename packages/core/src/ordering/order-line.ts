@@ -17,7 +17,7 @@ import {
   STEEL_END_WORDS,
 } from './order-words.js';
 import { openFields } from './required-fields.js';
-import { familyOfSpec } from './spec-family.js';
+import { takenFamily } from './spec-family.js';
 import { plainFlangeOf } from './plain-flange.js';
 import { stopTypeOf } from './stop-type.js';
 import type { OpenField, SpecEnd, ValveSpec } from './valve-spec.js';
@@ -44,7 +44,7 @@ export interface OrderLine {
  * // '1/2 in PEX barb x 3/8 in OD compression angle stop, quarter turn'
  */
 export function orderLine(spec: ValveSpec): OrderLine {
-  const family = spec.family ?? familyOfSpec(spec);
+  const family = spec.family ?? takenFamily(spec);
   const missing = openFields(spec, family);
   const head = family === 'stop' ? stopHead(spec) : family === 'steel' ? steelHead(spec) : plainHead(spec);
   const text = [head.said, ...restOf(spec, head.covers)].filter(Boolean).join(', ');
@@ -172,7 +172,8 @@ function restOf(spec: ValveSpec, covers: readonly (keyof ValveSpec)[]): string[]
     spec.strainer !== undefined && (spec.strainer ? 'with strainer' : 'without strainer'),
     ...(spec.approvals?.length === 0 ? ['no approvals'] : []),
     ...(spec.approvals ?? []).map((approval) => ORDER_APPROVAL_WORDS[approval]),
-    family !== undefined && family !== familyOfSpec(spec) && ORDER_FAMILY_WORDS[family],
+    // Its head says of a stop that it is one.
+    family !== undefined && family !== 'stop' && family !== takenFamily(spec) && ORDER_FAMILY_WORDS[family],
   ].filter((phrase): phrase is string => typeof phrase === 'string' && phrase !== '');
 
   function portWords(): string {

@@ -11,6 +11,8 @@ export interface ListedLine {
   /** How many; 1 where nothing was said, and then it is asked. */
   quantity: number;
   saysQuantity: boolean;
+  /** What was written of the valve itself. */
+  asked: string;
   reading: OrderReading;
 }
 
@@ -50,6 +52,7 @@ export function readOrderList(text: string): OrderList {
         said: said.trim(),
         quantity: quantity ?? 1,
         saysQuantity: quantity !== undefined,
+        asked: rest.trim(),
         reading,
       });
   });

@@ -4,7 +4,7 @@ import { ORDER_MARKINGS } from './order-markings.js';
 import { orderLine } from './order-line.js';
 import { plainFlangeOf } from './plain-flange.js';
 import { type ReadEnd, apart, readEndsAt } from './read-ends.js';
-import { familyOfSpec } from './spec-family.js';
+import { familyOfSpec, takenFamily } from './spec-family.js';
 import { stopTypeOf } from './stop-type.js';
 import { TAG_MARKINGS } from './tag-markings.js';
 import type { OpenField, SpecEnd, ValveSpec } from './valve-spec.js';
@@ -22,7 +22,6 @@ export interface OrderReading {
 
 const BETWEEN = /[\s,;:|·]+/uy;
 const ANY_WORD = /[^\s,;|·]+/uy;
-const SMALL_TO_DN = 100;
 const MARKINGS = [...ORDER_MARKINGS, ...TAG_MARKINGS.filter(({ says }) => !says || !tellsEnds(says))];
 
 /** Ends are read with their sizes, not as a marking. */
@@ -100,9 +99,7 @@ function settle(spec: ValveSpec, ends: readonly ReadEnd[]): void {
   }
   const type: ValveType | undefined = spec.type ?? (isStop ? stopTypeOf(spec.form, spec.action) : undefined);
   if (type) spec.type = type;
-  const isSmall = type !== undefined && (spec.dn ?? 0) <= SMALL_TO_DN;
-  const family =
-    told ?? (isStop ? 'stop' : undefined) ?? familyOfSpec(spec) ?? (isSmall ? 'bronze' : undefined);
+  const family = told ?? (isStop ? 'stop' : takenFamily(spec));
   if (family) spec.family = family;
   if (family === 'check' && type?.startsWith('check-') && spec.kind === undefined)
     spec.kind = type.replace('check-', '');

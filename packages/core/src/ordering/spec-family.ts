@@ -35,3 +35,16 @@ export function familyOfSpec({
   if (body === 'stainless') return rating?.kind === 'class' ? 'steel' : 'bronze';
   return rating && rating.kind !== 'class' ? 'bronze' : undefined;
 }
+
+const SMALL_TO_DN = 100;
+
+/**
+ * The same, and small bronze for any valve up to DN100 that nothing else tells of: what a counter takes it for.
+ *
+ * @example
+ * takenFamily({ type: 'ball', dn: 20 }) // 'bronze'
+ */
+export function takenFamily(spec: ValveSpec): SpecFamily | undefined {
+  const isSmall = spec.type !== undefined && (spec.dn ?? 0) <= SMALL_TO_DN;
+  return familyOfSpec(spec) ?? (isSmall ? 'bronze' : undefined);
+}
