@@ -120,6 +120,12 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page.getByRole('menuitem', { name: 'Your last changes' }).click();
     await expect(page.getByRole('dialog', { name: 'Your last changes' })).toBeVisible();
   },
+  takeoff: async (page) => {
+    await walkTo(page, 'CW-101');
+    await page.getByRole('link', { name: 'Schedule' }).click();
+    await page.getByRole('link', { name: 'Takeoff' }).click();
+    await expect(page.getByText(/stops to buy/)).toBeVisible();
+  },
   counter: async (page) => {
     await page.goto('/counter');
     await page

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { lookAround } from './open.js';
+import { lookAround, walkTo } from './open.js';
 
 test('paste what was scribbled, complete a line by choices, and take it away said in full', async ({
   page,
@@ -28,4 +28,19 @@ test('paste what was scribbled, complete a line by choices, and take it away sai
   expect(copied.split('\n')[6]).toBe('40  1/2 in sweat x 3/8 in OD compression angle stop, quarter turn');
   await page.setViewportSize({ width: 390, height: 844 });
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+});
+
+test('count the stops of the job from its walks, and compare ways of equipping it', async ({ page }) => {
+  await lookAround(page, 'estimator');
+  await walkTo(page, 'CW-113');
+  await page.getByRole('link', { name: 'Schedule' }).click();
+  await page.getByRole('link', { name: 'Takeoff' }).click();
+  await expect(page.getByText('59 stops to buy, 3 of them spares')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Rooms like this' }).fill('basin, toilet');
+  await page.getByRole('spinbutton', { name: 'times' }).fill('20');
+  await page.getByRole('button', { name: 'Add them' }).click();
+  await expect(page.getByText('122 stops to buy, 6 of them spares')).toBeVisible();
+  await expect(page.getByText(/costs \$[\d.]+ more than Fennick S3/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('122 stops to buy, 6 of them spares')).toBeVisible();
 });

@@ -46,6 +46,7 @@ export const router = createBrowserRouter([
               screen('/counter', async () => (await import('./counter/CounterPage')).CounterPage),
               screen('/account', async () => (await import('./people/AccountPage')).AccountPage),
               { path: '/jobs/:jobId', element: <FirstLine /> },
+              screen('/jobs/:jobId/takeoff', async () => (await import('./takeoff/TakeoffPage')).TakeoffPage),
               screen('/jobs/:jobId/walk', async () => (await import('./walk/WalkListPage')).WalkListPage),
               {
                 path: '/jobs/:jobId/lines/:lineId',

@@ -106,7 +106,7 @@ export function CounterPage() {
         ) : (
           <>
             <header>
-              <h2 role="status">{words('counter.summary', { complete, count: lines.length })}</h2>
+              <h2 aria-live="polite">{words('counter.summary', { complete, count: lines.length })}</h2>
               <span className={`${styles.acts} no-print`}>
                 <Button size="small" variant="contained" onClick={() => void copy()}>
                   {words('counter.copy')}

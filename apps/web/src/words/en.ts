@@ -4,6 +4,7 @@ import { benchOthers } from './en/bench-others';
 import { catalogue } from './en/catalogue';
 import { counter } from './en/counter';
 import { lineUp } from './en/line-up';
+import { takeoff } from './en/takeoff';
 import { walk } from './en/walk';
 
 /** Every English word of the interface that is not the core's or the server's own, by screen. A translation is another file of this shape. */
@@ -15,4 +16,5 @@ export const en = {
   ...bench,
   ...benchOthers,
   ...counter,
+  ...takeoff,
 } as const;

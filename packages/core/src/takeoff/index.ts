@@ -2,3 +2,5 @@ export { decimalCeiling, decimalDifference, decimalProduct } from './decimal.js'
 export { STOPS_PER_FIXTURE, TAKEOFF_FIXTURES, type TakeoffFixture } from './stops-per-fixture.js';
 export { type Takeoff, type TakeoffInput, type TakeoffOption, takeoff } from './takeoff.js';
 export { takeoffCalculation } from './takeoff-calculation.js';
+export { type Bought, breakEvenYear } from './break-even.js';
+export { countedFixtures } from './counted-fixtures.js';

@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 import { calculate, findCalculation } from '../registry/index.js';
-import { type TakeoffInput, decimalCeiling, decimalDifference, decimalProduct, takeoff } from './index.js';
+import type { WalkItem } from '../walk/index.js';
+import {
+  type TakeoffInput,
+  breakEvenYear,
+  countedFixtures,
+  decimalCeiling,
+  decimalDifference,
+  decimalProduct,
+  takeoff,
+} from './index.js';
 
 const TERMINAL: TakeoffInput = {
   fixtures: [
@@ -107,5 +116,55 @@ describe('decimal sums', () => {
         expect(decimalCeiling(a / 100, 100)).toBe(a);
       }),
     );
+  });
+});
+
+describe('fixtures counted from the walks', () => {
+  const fixture = (
+    kind: 'basin' | 'toilet' | 'radiator' | 'shower',
+    name: string,
+    count?: number,
+  ): WalkItem => ({
+    id: `${kind} ${name}`,
+    kind: 'fixture',
+    depth: 0,
+    fixture: kind,
+    name,
+    ...(count !== undefined && { count }),
+  });
+
+  it('count a basin on cold and on hot once, by the line that has most of them', () => {
+    const cold = [
+      fixture('basin', 'Staff rooms', 6),
+      fixture('toilet', 'Staff rooms', 4),
+      fixture('basin', 'Ticket hall'),
+    ];
+    const hot = [fixture('basin', 'Staff rooms', 5), fixture('shower', 'Bathhouse', 8)];
+    expect(countedFixtures([cold, hot])).toEqual([
+      { kind: 'basin', count: 7 },
+      { kind: 'toilet', count: 4 },
+      { kind: 'shower', count: 8 },
+    ]);
+  });
+
+  it('add up those of one name on one line, and leave out what takes no stop of this kind', () => {
+    expect(
+      countedFixtures([
+        [fixture('basin', 'Loft'), fixture('basin', 'Loft', 2), fixture('radiator', 'Hall', 9)],
+      ]),
+    ).toEqual([{ kind: 'basin', count: 3 }]);
+  });
+});
+
+describe('where the dearer way comes out', () => {
+  it.each([
+    [{ total: 400, lifeYears: 8 }, { total: 700, lifeYears: 25 }, 8],
+    [{ total: 400, lifeYears: 8 }, { total: 900, lifeYears: 25 }, 16],
+    [{ total: 900, lifeYears: 25 }, { total: 400, lifeYears: 8 }, 16],
+    [{ total: 400, lifeYears: 30 }, { total: 900, lifeYears: 25 }, undefined],
+    [{ total: 400 }, { total: 900, lifeYears: 25 }, undefined],
+    [{ total: 400, lifeYears: 8 }, { total: 400, lifeYears: 25 }, undefined],
+  ])('%p against %p: %p', (a, b, year) => {
+    expect(breakEvenYear(a, b)).toBe(year);
   });
 });
