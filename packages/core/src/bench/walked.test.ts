@@ -91,6 +91,28 @@ describe('a gas line', () => {
     });
   });
 
+  it('takes an elevated supply by its own equation: the same line carries far more', () => {
+    const elevated = gasLine({ ...LINE, supplyPa: 14_000, dropPa: 7000 }, GAS, () => 'ball');
+    elevated.runs.forEach((run, at) =>
+      expect(run.capacityM3h).toBeGreaterThan(2 * line.runs[at]!.capacityM3h),
+    );
+    expect(elevated.runs.every(({ verdict }) => verdict === 'within')).toBe(true);
+  });
+
+  it('counts elbows as a length of each run’s own bore', () => {
+    const bent = gasLine({ ...LINE, elbowsPerRun: 2 }, GAS, () => 'ball');
+    bent.runs.forEach((run, at) => {
+      const straight = gasLine(LINE, GAS, () => 'ball').runs[at]!;
+      expect(run.fittingsM - straight.fittingsM).toBeCloseTo(2 * 30 * run.diameterM, 9);
+    });
+    expect(bent.longestM).toBeGreaterThan(line.longestM);
+  });
+
+  it('has the heat of so many appliances alike', () => {
+    const ovens = walked('gas main\n2 steel 10 ft\noven x3: Bakery');
+    expect(gasLine(LINE, ovens, () => 'ball').runs[0]!.heatW).toBe(105_000);
+  });
+
   it('names the runs whose bore nobody knows', () => {
     const csst = walked('gas main\n1 csst 10 ft\nboiler');
     const said = gasLine(LINE, csst, () => undefined);

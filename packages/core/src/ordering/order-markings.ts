@@ -81,7 +81,9 @@ export const ORDER_MARKINGS: readonly OrderMarking[] = [
     pieces: PIECES[pieces.toLowerCase()] ?? Number(pieces),
   })),
   phrase('trim (?:no\\.? )?(\\d+)', ([, trim]) => ({ trim: Number(trim) })),
-  phrase('class (\\d+)(?! flange(?![a-z]))', ([, value]) => ({ rating: { kind: 'class', value: Number(value) } })),
+  phrase('class (\\d+)(?! flange(?![a-z]))', ([, value]) => ({
+    rating: { kind: 'class', value: Number(value) },
+  })),
   phrase('(\\d+(?:\\.\\d+)?) (cwp|wsp|psi)', ([, value, kind = '']) => ({
     rating: { kind: kind.toLowerCase() as 'cwp' | 'wsp' | 'psi', value: Number(value) },
   })),
