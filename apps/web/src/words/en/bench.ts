@@ -92,7 +92,6 @@ export const bench = {
       'The column parts: somewhere the water boils. When it closes up again it strikes; the peak shown after that is a lower bound.',
     tooMuchFlow:
       'At this flow the run alone loses more than the standing pressure. Give less flow or more pressure.',
-    overStanding: 'The standing pressure alone is at the limit: no closing keeps under it.',
     byClock: 'By the clock',
     byHand: 'Close it yourself',
     handHint: 'Take the handle and shut it as you would on site.',
@@ -119,7 +118,6 @@ export const bench = {
     sweepNone: 'The pipe’s series is not known: no other sizes to try.',
     pipe: 'Pipe',
     type: 'Type',
-    echoes: '{{count}} echoes',
     leastTime: 'At least',
     finding:
       'Take at least {{seconds}} s to shut it{{by}}; in {{taken}} s it hammers over what the {{part}} carries.',
