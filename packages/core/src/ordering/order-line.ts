@@ -17,6 +17,7 @@ import {
   STEEL_END_WORDS,
 } from './order-words.js';
 import { openFields } from './required-fields.js';
+import { isRubberWedgeStandard } from './rubber-wedge-standard.js';
 import { takenFamily } from './spec-family.js';
 import { plainFlangeOf } from './plain-flange.js';
 import { stopTypeOf } from './stop-type.js';
@@ -89,7 +90,7 @@ function stopHead(spec: ValveSpec): Head {
 
 /** Steel: size, class, facing, ends, body, type. */
 function steelHead(spec: ValveSpec): Head {
-  const { dn, rating, facing, ends = [], body, type } = spec;
+  const { dn, rating, facing, ends = [], body } = spec;
   const isClass = rating?.kind === 'class';
   const sized = ends.some((end) => end.dn !== undefined || end.odIn !== undefined);
   const flanged = { ...STEEL_END_WORDS, [plainFlangeOf(spec)]: 'flanged' };
@@ -103,7 +104,7 @@ function steelHead(spec: ValveSpec): Head {
       facing?.toUpperCase(),
       joined,
       body && bodyWords(body),
-      type && ORDER_TYPE_WORDS[type],
+      typeWords(spec),
     ]
       .filter(Boolean)
       .join(' '),
@@ -112,12 +113,9 @@ function steelHead(spec: ValveSpec): Head {
 }
 
 /** All others: size, standard, type, then the ends. */
-function plainHead({ dn, standard, type, ends = [] }: ValveSpec): Head {
-  const first = [
-    dn !== undefined && sizeWords(dn),
-    standard && standardWords(standard),
-    type && ORDER_TYPE_WORDS[type],
-  ];
+function plainHead(spec: ValveSpec): Head {
+  const { dn, standard, ends = [] } = spec;
+  const first = [dn !== undefined && sizeWords(dn), standard && standardWords(standard), typeWords(spec)];
   return {
     said: [first.filter(Boolean).join(' '), ends.map((end) => endWords(end)).join(' x ')]
       .filter(Boolean)
@@ -130,7 +128,7 @@ function plainHead({ dn, standard, type, ends = [] }: ValveSpec): Head {
 function restOf(spec: ValveSpec, covers: readonly (keyof ValveSpec)[]): string[] {
   const said = (field: keyof ValveSpec): boolean => covers.includes(field) || spec[field] === undefined;
   const phrases: Partial<Record<keyof ValveSpec, () => string>> = {
-    type: () => ORDER_TYPE_WORDS[spec.type as NonNullable<ValveSpec['type']>],
+    type: () => typeWords(spec),
     trim: () => `trim ${spec.trim}`,
     bonnet: () => ORDER_BONNET_WORDS[spec.bonnet as NonNullable<ValveSpec['bonnet']>],
     ...(spec.family === 'steel' && { stem: stemWords, port: portWords }),
@@ -190,6 +188,12 @@ function restOf(spec: ValveSpec, covers: readonly (keyof ValveSpec)[]): string[]
   }
 }
 
+function typeWords({ type, standard }: ValveSpec): string {
+  if (type === 'gate-solid' && isRubberWedgeStandard(standard)) return METAL_WEDGE;
+  return type ? ORDER_TYPE_WORDS[type] : '';
+}
+
+const METAL_WEDGE = 'metal-wedge gate valve';
 const PIECES: Readonly<Record<number, string>> = { 1: 'one', 2: 'two', 3: 'three' };
 const PSI_PA = 6894.757293168361;
 

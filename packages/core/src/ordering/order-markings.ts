@@ -57,7 +57,7 @@ export const ORDER_MARKINGS: readonly OrderMarking[] = [
   phrase(`(?:range )?${PRESSURE} to ${PRESSURE}`, ([, low, lowUnit, high, highUnit]) => ({
     rangePa: [pascal(low, lowUnit), pascal(high, highUnit)],
   })),
-  phrase(String.raw`range (\d+(?:\.\d+)?) to ${PRESSURE}`, ([, low, high, unit]) => ({
+  phrase(String.raw`range (\d+(?:\.\d+)?) ?(?:to|-|–) ?${PRESSURE}`, ([, low, high, unit]) => ({
     rangePa: [pascal(low, unit), pascal(high, unit)],
   })),
   phrase(String.raw`(\d+(?:\.\d+)?(?:e[-+]?\d+)?) ?m extension`, ([, metres]) => ({
@@ -105,6 +105,8 @@ export const ORDER_MARKINGS: readonly OrderMarking[] = [
   phrase('qt|1/4[ -]turn|quarter-turn', () => ({ action: 'quarter-turn' })),
   phrase('mt|multi turn|multiturn', () => ({ action: 'multi-turn' })),
   phrase('stops?', () => ({ family: 'stop' })),
+  // Of gates a metal wedge is said apart only where the standard means a rubber one.
+  type('metal[ -]wedge gate valve', 'gate-solid'),
   type('rwgv|resilient[ -](?:wedge|seat(?:ed)?)(?: gate)?', 'gate-resilient'),
   type('swing(?: check| chk)?', 'check-swing'),
   type('(?:inline )?spring (?:check|chk)', 'check-spring-inline'),
@@ -113,6 +115,7 @@ export const ORDER_MARKINGS: readonly OrderMarking[] = [
   type('prv|pressure reduc(?:er|ing)(?: valve)?', 'pressure-reducing'),
   type('knife gate', 'knife-gate'),
   type('needle', 'needle'),
+  phrase('(?:check|chk)(?: valve)?', () => ({ family: 'check' })),
   ...table(ORDER_STEM_WORDS, (stem) => ({ stem })),
   ...table(ORDER_BONNET_WORDS, (bonnet) => ({ bonnet })),
   ...table(ORDER_PORT_WORDS, (port) => ({ port })),
@@ -128,4 +131,6 @@ export const ORDER_MARKINGS: readonly OrderMarking[] = [
       /(\d{1,2}(?:[ -]\d{1,2}\/\d{1,2})?|\d{1,2}\/\d{1,2}|\d{0,2}[¼½¾⅛⅜⅝⅞]|\d+\.\d+) ?(?:"|”|″|in\b\.?|inch(?:es)?)/iuy,
     says: ([, said = '']) => ({ dn: parseNominalSize(said) }),
   },
+  // Words that only hold the others together.
+  { pattern: new RegExp(`(?:seats?|body|ends?|with|and)${END_OF_WORD}`, 'iuy') },
 ];

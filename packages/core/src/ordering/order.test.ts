@@ -416,6 +416,26 @@ describe('the counter’s shorthand', () => {
     expect(readOrder(read.text).spec).toEqual(read.spec);
   });
 
+  it('takes a gate to a rubber-wedge standard as one, unless a metal wedge is said', () => {
+    expect(readOrder('6" C509 gate mj x mj 200 psi').spec.type).toBe('gate-resilient');
+    expect(readOrder('6" C509 metal-wedge gate valve mj x mj').spec.type).toBe('gate-solid');
+    expect(readOrder('6" C507 gate').spec.type).toBe('gate-solid');
+  });
+
+  it('asks which check it is where only a check is said', () => {
+    const { spec, missing } = readOrder('2 in check valve bronze');
+    expect(spec).toEqual({ family: 'check', dn: 50, body: 'bronze' });
+    expect(missing.map(({ field }) => field)).toEqual(['type', 'ends', 'kind', 'orientation']);
+  });
+
+  it('reads a range said with a dash', () => {
+    expect(
+      readOrder('1 in PRV FIP set 50 psi range 25-75 psi').spec.rangePa!.map((pa) =>
+        Math.round(pa / 6894.757),
+      ),
+    ).toEqual([25, 75]);
+  });
+
   it('never breaks, and loses no word', () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 60 }), (text) => {

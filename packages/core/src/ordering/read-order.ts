@@ -4,6 +4,7 @@ import { ORDER_MARKINGS } from './order-markings.js';
 import { orderLine } from './order-line.js';
 import { plainFlangeOf } from './plain-flange.js';
 import { type ReadEnd, apart, readEndsAt } from './read-ends.js';
+import { isRubberWedgeStandard } from './rubber-wedge-standard.js';
 import { familyOfSpec, takenFamily } from './spec-family.js';
 import { stopTypeOf } from './stop-type.js';
 import { TAG_MARKINGS } from './tag-markings.js';
@@ -20,6 +21,7 @@ export interface OrderReading {
   quantity?: number;
 }
 
+const METAL_WEDGE = /metal[ -]wedge/i;
 const BETWEEN = /[\s,;:|·]+/uy;
 const ANY_WORD = /[^\s,;|·]+/uy;
 const MARKINGS = [...ORDER_MARKINGS, ...TAG_MARKINGS.filter(({ says }) => !says || !tellsEnds(says))];
@@ -70,6 +72,8 @@ export function readOrder(text: string, quantity?: number): OrderReading {
     }
   }
   settle(spec, ends);
+  if (spec.type === 'gate-solid' && isRubberWedgeStandard(spec.standard) && !METAL_WEDGE.test(said))
+    spec.type = 'gate-resilient';
   const { text: back, missing } = orderLine(spec);
   return { spec, missing, unread, text: back, ...(quantity !== undefined && { quantity }) };
 }
