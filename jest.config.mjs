@@ -43,6 +43,8 @@ const project = (name, folder, more = {}) => ({
 
 export default {
   testTimeout: 20000,
+  // One worker fewer than there are cores would leave half of a small machine idle.
+  maxWorkers: '100%',
   projects: [
     project('core', 'packages/core'),
     project('contracts', 'packages/contracts', { setupFiles: ['reflect-metadata'] }),
