@@ -1,4 +1,4 @@
-import { type Bench, type Duty, isLiquid } from '@grevik/core';
+import { type Bench, type Duty, isFuelGas, isLiquid, isSteam } from '@grevik/core';
 import { type ComponentType, lazy } from 'react';
 import type { BenchProps } from './bench-props';
 
@@ -11,8 +11,8 @@ interface BenchEntry {
   Screen: ComponentType<BenchProps>;
 }
 
-const isGas = ({ medium }: Duty): boolean => medium === 'natural-gas' || medium === 'lp-gas';
-const isSteam = ({ medium }: Duty): boolean => medium === 'steam-low' || medium === 'steam-vapour';
+const carriesGas = ({ medium }: Duty): boolean => isFuelGas(medium);
+const carriesSteam = ({ medium }: Duty): boolean => isSteam(medium);
 const isWash = ({ medium }: Duty): boolean => medium === 'wash-water-high-pressure';
 const isWet = ({ medium }: Duty): boolean => isLiquid(medium);
 const never = (): boolean => false;
@@ -45,20 +45,20 @@ export const BENCH_TABLE: readonly BenchEntry[] = [
   },
   {
     bench: 'gas-line',
-    serves: isGas,
-    suits: isGas,
+    serves: carriesGas,
+    suits: carriesGas,
     Screen: lazy(async () => ({ default: (await import('./gas/GasLineBench')).GasLineBench })),
   },
   {
     bench: 'gas-purge',
-    serves: isGas,
+    serves: carriesGas,
     suits: never,
     Screen: lazy(async () => ({ default: (await import('./gas/PurgeBench')).PurgeBench })),
   },
   {
     bench: 'radiators',
-    serves: isSteam,
-    suits: isSteam,
+    serves: carriesSteam,
+    suits: carriesSteam,
     Screen: lazy(async () => ({ default: (await import('./steam/RadiatorsBench')).RadiatorsBench })),
   },
   {

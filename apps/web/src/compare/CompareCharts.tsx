@@ -1,7 +1,7 @@
 import { type Duty, hammerCurve, inUnits, modelWords, ratingCurve } from '@grevik/core';
 import { CartesianGrid, Line, LineChart, ReferenceDot, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import styles from '../kit/chart/Chart.module.css';
-import { AXIS, Legend, PENS, roundAbove, under } from '../kit/chart/chart-parts';
+import { AXIS, CURVE, GRID, Legend, PENS, roundAbove, under } from '../kit/chart/chart-parts';
 import { useFigures } from '../kit/useFigures';
 import { FlowChart } from '../line-up/Charts';
 import type { ModelColumn } from '../line-up/model-column';
@@ -76,7 +76,7 @@ function RatingChart({ duty, columns }: ChartsProps) {
             margin={{ top: 6, right: 16, bottom: 16, left: 0 }}
             accessibilityLayer={false}
           >
-            <CartesianGrid stroke="var(--rule)" vertical={false} />
+            <CartesianGrid {...GRID} />
             <XAxis
               {...AXIS}
               dataKey="at"
@@ -87,15 +87,7 @@ function RatingChart({ duty, columns }: ChartsProps) {
             />
             <YAxis {...AXIS} width={46} domain={[0, roundAbove(most)]} />
             {drawn.map(({ name }, index) => (
-              <Line
-                key={name}
-                dataKey={name}
-                dot={false}
-                activeDot={false}
-                strokeWidth={2}
-                isAnimationActive={false}
-                {...PENS[index]}
-              />
+              <Line key={name} dataKey={name} {...CURVE} strokeWidth={2} {...PENS[index]} />
             ))}
             <ReferenceDot
               x={warm.figure}

@@ -1,9 +1,8 @@
 import { readOrderList } from '@grevik/core';
 import { Button, TextField } from '@mui/material';
 import { useSnackbar } from 'notistack';
-import Papa from 'papaparse';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { saveFile } from '../kit/figure/save-file';
+import { saveCsv } from '../kit/figure/save-file';
 import { useWords } from '../words';
 import { readTextFile } from '../walk/read-text-file';
 import styles from './CounterPage.module.css';
@@ -40,11 +39,10 @@ export function CounterPage() {
       reading.unread.join(' '),
       said,
     ]);
-    const csv = Papa.unparse([
+    saveCsv('counter-list.csv', [
       ['quantity', 'order line', 'missing', 'not understood', 'as written'],
       ...rows,
     ]);
-    saveFile('counter-list.csv', new Blob([`${csv}\r\n`], { type: 'text/csv;charset=utf-8' }));
   };
   const copy = async (): Promise<void> => {
     try {

@@ -4,7 +4,19 @@ import { useFigures } from '../kit/useFigures';
 import { useWords } from '../words';
 import { OpeningMark } from './AtHandle';
 import styles from '../kit/chart/Chart.module.css';
-import { AXIS, Legend, PENS, Pen, roundAbove, under } from '../kit/chart/chart-parts';
+import {
+  AXIS,
+  CURVE,
+  GRID,
+  HANDLE_AXIS,
+  Legend,
+  PENS,
+  PLOT,
+  Pen,
+  figuresThatCount,
+  roundAbove,
+  under,
+} from '../kit/chart/chart-parts';
 import type { ModelColumn } from './model-column';
 
 const HEIGHT = 176;
@@ -56,31 +68,12 @@ export function FlowChart({ duty, columns }: ChartsProps) {
       <div className={styles.plot} role="img" aria-label={words('charts.flowSays', { flows })}>
         <OpeningMark className={styles.opening} />
         <ResponsiveContainer width="100%" height={HEIGHT}>
-          <LineChart
-            data={data}
-            margin={{ top: 6, right: 12, bottom: 16, left: 0 }}
-            accessibilityLayer={false}
-          >
-            <CartesianGrid stroke="var(--rule)" vertical={false} />
-            <XAxis
-              {...AXIS}
-              dataKey="at"
-              type="number"
-              domain={[0, 100]}
-              ticks={[0, 25, 50, 75, 100]}
-              label={under(words('charts.handleAxis'))}
-            />
+          <LineChart data={data} {...PLOT}>
+            <CartesianGrid {...GRID} />
+            <XAxis {...HANDLE_AXIS} label={under(words('charts.handleAxis'))} />
             <YAxis {...AXIS} width={40} />
             {drawn.map(({ name }, index) => (
-              <Line
-                key={name}
-                dataKey={name}
-                dot={false}
-                activeDot={false}
-                strokeWidth={2}
-                isAnimationActive={false}
-                {...PENS[index]}
-              />
+              <Line key={name} dataKey={name} {...CURVE} strokeWidth={2} {...PENS[index]} />
             ))}
           </LineChart>
         </ResponsiveContainer>
@@ -121,23 +114,22 @@ function HammerChart({ duty, columns }: ChartsProps) {
         <ResponsiveContainer width="100%" height={HEIGHT}>
           <LineChart
             data={curve.points.map(({ timeS, peakPa }) => ({ timeS, peak: shown(peakPa) }))}
-            margin={{ top: 6, right: 12, bottom: 16, left: 0 }}
-            accessibilityLayer={false}
+            {...PLOT}
           >
-            <CartesianGrid stroke="var(--rule)" vertical={false} />
+            <CartesianGrid {...GRID} />
             <XAxis
               {...AXIS}
               dataKey="timeS"
               type="number"
               domain={[0, 'dataMax']}
-              tickFormatter={(value: number) => String(Number(value.toPrecision(2)))}
+              tickFormatter={figuresThatCount(2)}
               label={under(words('charts.timeAxis'))}
             />
             <YAxis
               {...AXIS}
               width={46}
               domain={[0, roundAbove(Math.max(shown(fullPa), limitPa === undefined ? 0 : shown(limitPa)))]}
-              tickFormatter={(value: number) => String(Number(value.toPrecision(3)))}
+              tickFormatter={figuresThatCount(3)}
             />
             <ReferenceLine
               x={curve.reflectedS}
@@ -153,14 +145,7 @@ function HammerChart({ duty, columns }: ChartsProps) {
             {limitPa !== undefined && (
               <ReferenceLine y={shown(limitPa)} stroke="var(--out)" strokeWidth={2} strokeDasharray="8 3" />
             )}
-            <Line
-              dataKey="peak"
-              dot={false}
-              activeDot={false}
-              strokeWidth={2}
-              isAnimationActive={false}
-              stroke="var(--ink)"
-            />
+            <Line dataKey="peak" {...CURVE} strokeWidth={2} stroke="var(--ink)" />
           </LineChart>
         </ResponsiveContainer>
       </div>

@@ -12,7 +12,7 @@ interface WalkFrameContext {
   jobName: string;
   money: (amount: number) => string;
   /** Where a position's screen is, on the step one is on. */
-  addressOf: (position: PositionView) => string;
+  addressOf: (position: Pick<PositionView, 'tag'>) => string;
 }
 
 export interface LineFrameContext extends WalkFrameContext {

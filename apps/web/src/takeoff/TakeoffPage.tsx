@@ -11,11 +11,10 @@ import {
   takeoff,
 } from '@grevik/core';
 import { Button, Checkbox } from '@mui/material';
-import Papa from 'papaparse';
 import { useMemo } from 'react';
 import { useParams } from 'react-router';
 import { Failure, Loading } from '../kit/Notice';
-import { saveFile } from '../kit/figure/save-file';
+import { saveCsv } from '../kit/figure/save-file';
 import { useCatalogueQuery, useCompanyQuery } from '../store/api';
 import { useJobWalkQuery } from '../store/walk-api';
 import { useWords } from '../words';
@@ -87,7 +86,7 @@ function Counted({ jobName, walked, stops, currency }: CountedProps) {
     currency,
   };
   const counted = takeoff(input);
-  const plain = takeoff({ ...input, spares: 0 });
+  const needed = counted.lines.reduce((sum, { total }) => sum + total, 0);
   const fixtures = input.fixtures.reduce((sum, { count }) => sum + count, 0);
   const toggle = (id: string): void =>
     of.setModels(of.models.includes(id) ? of.models.filter((one) => one !== id) : [...of.models, id]);
@@ -171,7 +170,7 @@ function Counted({ jobName, walked, stops, currency }: CountedProps) {
           <p className={styles.quantity} role="status">
             {words('takeoff.quantity', {
               count: counted.quantity,
-              spares: counted.quantity - plain.quantity,
+              spares: counted.quantity - needed,
             })}
           </p>
         </section>
@@ -183,7 +182,7 @@ function Counted({ jobName, walked, stops, currency }: CountedProps) {
               variant="outlined"
               className="no-print"
               disabled={counted.options.length === 0}
-              onClick={() => saveFile(`${jobName}-takeoff.csv`, csvOf(counted, currency))}
+              onClick={() => saveCsv(`${jobName}-takeoff.csv`, rowsOf(counted, currency))}
             >
               {words('takeoff.csv')}
             </Button>
@@ -310,8 +309,8 @@ function nextBreak(model: ModelView, quantity: number): { from: number; price: n
     .sort((a, b) => a.from - b.from)[0];
 }
 
-function csvOf({ lines, options, quantity }: Takeoff, currency: string): Blob {
-  const rows = [
+function rowsOf({ lines, options, quantity }: Takeoff, currency: string): (string | number)[][] {
+  return [
     ['fixture', 'how many', 'stops each', 'stops'],
     ...lines.map(({ kind, count, each, total }) => [kind, count, each, total]),
     ['with spares', '', '', quantity],
@@ -319,5 +318,4 @@ function csvOf({ lines, options, quantity }: Takeoff, currency: string): Blob {
     ['way', `each ${currency}`, `in all ${currency}`, `a year ${currency}`],
     ...options.map(({ name, unit, total, perYear }) => [name, unit, total, perYear?.toFixed(2) ?? '']),
   ];
-  return new Blob([`${Papa.unparse(rows)}\r\n`], { type: 'text/csv;charset=utf-8' });
 }

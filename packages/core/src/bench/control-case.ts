@@ -1,9 +1,8 @@
 import { restOfLineKv } from '../loss/index.js';
-import { waterVapourPressureAbsPa } from '../media/index.js';
+import { waterVapourPressureAbsPa, withinWaterRangeC } from '../media/index.js';
 import { type Duty, liquidDensityKgM3, pipeBoreM } from '../selection/index.js';
 import type { ThrottleInput } from '../throttle/index.js';
-import type { CharacteristicName, ValveType } from '../valves/index.js';
-import { isQuarterTurn } from '../valves/index.js';
+import { type CharacteristicName, type ValveType, isQuarterTurn } from '../valves/index.js';
 import type { BenchValve } from './bench-valve.js';
 import { type Filled, given } from './filled.js';
 
@@ -64,7 +63,7 @@ export function controlInput(of: ControlCase): ThrottleInput {
     availablePressurePa: of.availablePa,
     upstreamPressurePa: of.upstreamPa,
     systemUpstream: of.restAhead,
-    vapourPressureAbsPa: waterVapourPressureAbsPa(Math.min(Math.max(of.temperatureC, 0), 150)),
+    vapourPressureAbsPa: waterVapourPressureAbsPa(withinWaterRangeC(of.temperatureC)),
     densityKgM3,
     openings: Array.from({ length: CONTROL_STEPS + 1 }, (_, at) => at / CONTROL_STEPS),
   };

@@ -1,12 +1,18 @@
 import { flowShare, kvFromK, pipeLoss, restOfLineKv, valveResistance } from '../loss/index.js';
 import {
-  waterDensityKgM3,
+  GRAVITY_MS2,
   waterVapourPressureAbsPa,
   waterViscosityPaS,
-  GRAVITY_MS2,
+  withinWaterRangeC,
 } from '../media/index.js';
 import { PIPE_FACTS } from '../pipes/index.js';
-import { type Duty, movingColumn, pipeBoreM, usualWaveSpeedMs } from '../selection/index.js';
+import {
+  type Duty,
+  liquidDensityKgM3,
+  movingColumn,
+  pipeBoreM,
+  usualWaveSpeedMs,
+} from '../selection/index.js';
 import type { SurgeInput } from '../surge/index.js';
 import { type CharacteristicName, type ValveType, relativeKv, valveTypeFacts } from '../valves/index.js';
 import type { BenchValve } from './bench-valve.js';
@@ -86,8 +92,8 @@ export function hammerCase(duty: Duty, valve: BenchValve): Filled<HammerCase> {
  * hammerInput(valuesOf(hammerCase(duty, valve))).reaches // 50
  */
 export function hammerInput(of: HammerCase): SurgeInput {
-  const densityKgM3 = waterDensityKgM3(within(of.temperatureC));
-  const fluid = { densityKgM3, viscosityPaS: waterViscosityPaS(within(of.temperatureC)) };
+  const densityKgM3 = liquidDensityKgM3(of);
+  const fluid = { densityKgM3, viscosityPaS: waterViscosityPaS(withinWaterRangeC(of.temperatureC)) };
   const { diameterM, lengthM, waveSpeedMs, closingS } = of;
   return {
     lengthM,
@@ -101,7 +107,7 @@ export function hammerInput(of: HammerCase): SurgeInput {
     closure: { law: 'linear', timeS: closingS },
     durationS: closingS + (FOLLOWED_REFLECTIONS * 2 * lengthM) / waveSpeedMs,
     reaches: REACHES,
-    vapourPressureAbsPa: waterVapourPressureAbsPa(within(of.temperatureC)),
+    vapourPressureAbsPa: waterVapourPressureAbsPa(withinWaterRangeC(of.temperatureC)),
   };
 }
 
@@ -118,7 +124,7 @@ export function hammerInput(of: HammerCase): SurgeInput {
 export function effectiveOf(
   of: Pick<HammerCase, 'characteristic' | 'openKv' | 'flowM3s' | 'pressurePa' | 'temperatureC'>,
 ): (opening: number) => number {
-  const restKv = restOfLineKv(of.flowM3s, of.pressurePa, waterDensityKgM3(within(of.temperatureC)));
+  const restKv = restOfLineKv(of.flowM3s, of.pressurePa, liquidDensityKgM3(of));
   const whole = flowShare(of.openKv, restKv);
   return (opening) => flowShare(of.openKv * relativeKv(of.characteristic, opening), restKv) / whole;
 }
@@ -128,6 +134,3 @@ export function usualKv(type: ValveType, diameterM: number): number {
   const counted = valveTypeFacts(type).lossMultiple !== undefined || type.startsWith('butterfly');
   return kvFromK(valveResistance({ type: counted ? type : 'globe' }, diameterM), diameterM);
 }
-
-/** The range the water figures hold in. */
-const within = (temperatureC: number): number => Math.min(Math.max(temperatureC, 0), 150);

@@ -39,6 +39,8 @@ export interface PartOpenGate extends PartOpen {
   forceN: number;
   /** Eddies from its edge, a second. */
   shedHz: number;
+  /** Jet above which it shakes, m/s. */
+  shakesAboveMs: number;
   shakes: boolean;
 }
 
@@ -56,12 +58,13 @@ export interface PartOpenGate extends PartOpen {
 export function partOpenGate(of: ControlCase, diameterM: number, opening: number): PartOpenGate {
   const inside = partOpen(of, opening);
   const area = (Math.PI / 4) * diameterM ** 2;
-  const streamMs = pipeVelocityMs(partOpen(of, 1).flowM3s, diameterM);
+  const shakesAboveMs = SHAKES_FROM * pipeVelocityMs(partOpen(of, 1).flowM3s, diameterM);
   return {
     ...inside,
     forceN: inside.dropPa * area * (1 - opening),
     shedHz: (STROUHAL * inside.jetMs) / (WEDGE_OF_BORE * diameterM),
-    shakes: opening > 0 && opening < 1 && inside.jetMs > SHAKES_FROM * streamMs,
+    shakesAboveMs,
+    shakes: opening > 0 && opening < 1 && inside.jetMs > shakesAboveMs,
   };
 }
 

@@ -31,8 +31,8 @@ export interface WashLine {
   ratingPa: number;
 }
 
-/** Source: the house's rule for wash lines. */
-const MOST_MS = 12;
+/** In the bore. Source: the trade's rule for wash lines. */
+export const MOST_WASH_MS = 12;
 const OVER_MACHINE = 1.1;
 const WATER_J_KG_K = 4186;
 const BORES_M = [0.005, 0.006, 0.008, 0.01, 0.0125, 0.015, 0.02];
@@ -58,7 +58,7 @@ export function washLine(of: WashCase): WashLine {
       boreM,
       velocityMs,
       dropPa: kvDropPa(flowM3s, kvFromK(k, diameterM), densityKgM3),
-      verdict: velocityMs <= MOST_MS ? 'within' : 'over',
+      verdict: velocityMs <= MOST_WASH_MS ? 'within' : 'over',
     };
   });
   const least = bores.find(({ verdict }) => verdict === 'within')?.boreM;

@@ -48,7 +48,8 @@ const DISCS: Readonly<Record<CheckType, Disc>> = {
   'check-tilting': { travel: 0.35, level: 0.5, rising: 0.8, spring: 0 },
 };
 const WATER_KG_M3 = 998.2;
-const SOFT_UNDER_PA = 1e5;
+/** A slam below it is not heard. */
+export const SOFT_SLAM_UNDER_PA = 1e5;
 const AUDIBLE_TO_PA = 3e5;
 const SHOWN = 50;
 
@@ -85,7 +86,7 @@ export function checkSlam(given: CheckSlamInput): CheckSlam {
     reverseVelocityMs,
     slamPa,
     closeTimeS: standsS + fallsS,
-    grade: slamPa < SOFT_UNDER_PA ? 'soft' : slamPa <= AUDIBLE_TO_PA ? 'audible' : 'slam',
+    grade: slamPa < SOFT_SLAM_UNDER_PA ? 'soft' : slamPa <= AUDIBLE_TO_PA ? 'audible' : 'slam',
     series: wayOf({ flowVelocityMs, decelerationMs2, holdsMs, opened, left, standsS, fallsS }),
   };
 }

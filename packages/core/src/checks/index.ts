@@ -1,4 +1,4 @@
-export { type CheckSlam, type CheckSlamInput, checkSlam } from './check-slam.js';
+export { type CheckSlam, type CheckSlamInput, SOFT_SLAM_UNDER_PA, checkSlam } from './check-slam.js';
 export { checkSlamCalculation } from './check-slam-calculation.js';
 export { type CheckVelocity, type CheckVelocityInput, checkVelocity } from './check-velocity.js';
 export { checkVelocityCalculation } from './check-velocity-calculation.js';

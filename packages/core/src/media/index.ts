@@ -19,4 +19,5 @@ export {
   waterDensityKgM3,
   waterVapourPressureAbsPa,
   waterViscosityPaS,
+  withinWaterRangeC,
 } from './water.js';

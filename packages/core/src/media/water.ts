@@ -52,3 +52,15 @@ export const WATER_CRITICAL_PRESSURE_PA = 22.064e6;
 
 /** Standard atmosphere, Pa absolute. */
 export const ATMOSPHERE_PA = 101_325;
+
+const COLDEST_C = 0;
+const HOTTEST_C = 150;
+
+/**
+ * A temperature within the range the water figures hold, the nearest where it is outside.
+ *
+ * @example
+ * withinWaterRangeC(-4) // 0
+ */
+export const withinWaterRangeC = (temperatureC: number): number =>
+  Math.min(Math.max(temperatureC, COLDEST_C), HOTTEST_C);

@@ -7,6 +7,8 @@ const CHOICES = REQUIRED_FIELDS.flatMap(({ field, choices }) =>
 describe('a choice of a missing field', () => {
   it.each(CHOICES)('%s %s settles it when it is said before the line', (field, choice) => {
     const read = readOrder(`${orderChoice(field, choice)}, somewhere`);
+    expect(read.missing.map((open) => open.field)).not.toContain(field);
+    expect(readOrder('somewhere').spec[field]).toBeUndefined();
     expect(read.spec[field]).toBeDefined();
     expect(read.unread).toEqual(['somewhere']);
   });

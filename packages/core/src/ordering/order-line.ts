@@ -131,7 +131,6 @@ function restOf(spec: ValveSpec, covers: readonly (keyof ValveSpec)[]): string[]
     type: () => typeWords(spec),
     trim: () => `trim ${spec.trim}`,
     bonnet: () => ORDER_BONNET_WORDS[spec.bonnet as NonNullable<ValveSpec['bonnet']>],
-    ...(spec.family === 'steel' && { stem: stemWords, port: portWords }),
     port: portWords,
     body: () =>
       [coated(), lead(), bodyWords(spec.body as NonNullable<ValveSpec['body']>)].filter(Boolean).join(' '),

@@ -14,12 +14,11 @@ import {
   ORDER_STEM_WORDS,
   ORDER_TYPE_WORDS,
 } from './order-words.js';
+import type { Said } from './scan-markings.js';
 import type { ValveSpec } from './valve-spec.js';
 
 /** Words of an order line and what they say. */
-export interface OrderMarking {
-  pattern: RegExp;
-  says?(found: readonly string[]): ValveSpec;
+export interface OrderMarking extends Said {
   /** Goes before an end that begins alike. */
   isPhrase?: true;
 }

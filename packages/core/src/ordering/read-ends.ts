@@ -2,6 +2,7 @@ import { InvalidInput } from '../input/index.js';
 import { parseNominalSize } from '../units/index.js';
 import type { End } from '../valves/index.js';
 import { ORDER_END_WORDS } from './order-words.js';
+import { matchAt } from './scan-markings.js';
 
 /** One end as it was read; `flanged` where the flange is not told. */
 export interface ReadEnd {
@@ -45,27 +46,22 @@ const STYLES: readonly { pattern: RegExp; style: ReadEnd['style'] }[] = [
 ].map(({ words, style }) => ({ pattern: new RegExp(`(?:${words})${END_OF_WORD}`, 'iuy'), style }));
 const BY = / *(?:x|×|by) +|(?<=\s)x(?=\S)/iuy;
 
-function match(pattern: RegExp, text: string, at: number): RegExpExecArray | null {
-  pattern.lastIndex = at;
-  return pattern.exec(text);
-}
-
 /** One end with its size, where one stands at a place of a text. */
 function endAt(text: string, from: number): { end: ReadEnd; to: number } | undefined {
   const sizes: Omit<ReadEnd, 'style'> = {};
   let at = from;
-  const outside = match(OUTSIDE, text, at);
+  const outside = matchAt(OUTSIDE, text, at);
   if (outside) {
     sizes.odIn = inches(outside[1] ?? '');
     at += outside[0].length;
   } else {
-    const size = match(SIZE, text, at);
+    const size = matchAt(SIZE, text, at);
     if (size) {
       const dn = nominal(size);
       if (dn === undefined) return undefined;
       sizes.dn = dn;
       at += size[0].length;
-      const beside = match(OUTSIDE, text, at);
+      const beside = matchAt(OUTSIDE, text, at);
       if (beside) {
         sizes.odIn = inches(beside[1] ?? '');
         at += beside[0].length;
@@ -73,7 +69,7 @@ function endAt(text: string, from: number): { end: ReadEnd; to: number } | undef
     }
   }
   for (const { pattern, style } of STYLES) {
-    const found = match(pattern, text, at);
+    const found = matchAt(pattern, text, at);
     if (found) return { end: { style, ...sizes }, to: at + found[0].length };
   }
   return undefined;
@@ -89,14 +85,14 @@ function endAt(text: string, from: number): { end: ReadEnd; to: number } | undef
  * // { ends: [{ style: 'pex-barb', dn: 15 }, { style: 'od-compression', odIn: 0.375 }], to: 39 }
  */
 export function readEndsAt(text: string, from: number): { ends: ReadEnd[]; to: number } | undefined {
-  const cups = match(new RegExp(`c ?[x×] ?c${END_OF_WORD}`, 'iuy'), text, from);
+  const cups = matchAt(new RegExp(`c ?[x×] ?c${END_OF_WORD}`, 'iuy'), text, from);
   if (cups) return { ends: [{ style: 'sweat' }, { style: 'sweat' }], to: from + cups[0].length };
   const first = endAt(text, from);
   if (!first) return undefined;
   const ends = [first.end];
   let to = first.to;
   for (;;) {
-    const by = match(BY, text, to);
+    const by = matchAt(BY, text, to);
     const next = by && endAt(text, to + by[0].length);
     if (!next) return { ends, to };
     ends.push(next.end);

@@ -1,11 +1,11 @@
-import { InvalidInput } from '../input/index.js';
-import type { Approval, ValveType } from '../valves/index.js';
-import { ORDER_MARKINGS } from './order-markings.js';
+import type { ValveType } from '../valves/index.js';
+import { ORDER_MARKINGS, type OrderMarking } from './order-markings.js';
 import { orderLine } from './order-line.js';
 import { plainFlangeOf } from './plain-flange.js';
 import { type ReadEnd, apart, readEndsAt } from './read-ends.js';
 import { isRubberWedgeStandard } from './rubber-wedge-standard.js';
 import { familyOfSpec, takenFamily } from './spec-family.js';
+import { learn, markingAt, matchAt } from './scan-markings.js';
 import { stopTypeOf } from './stop-type.js';
 import { TAG_MARKINGS } from './tag-markings.js';
 import type { OpenField, SpecEnd, ValveSpec } from './valve-spec.js';
@@ -24,7 +24,10 @@ export interface OrderReading {
 const METAL_WEDGE = /metal[ -]wedge/i;
 const BETWEEN = /[\s,;:|·]+/uy;
 const ANY_WORD = /[^\s,;|·]+/uy;
-const MARKINGS = [...ORDER_MARKINGS, ...TAG_MARKINGS.filter(({ says }) => !says || !tellsEnds(says))];
+const MARKINGS: readonly OrderMarking[] = [
+  ...ORDER_MARKINGS,
+  ...TAG_MARKINGS.filter(({ says }) => !says || !tellsEnds(says)),
+];
 
 /** Ends are read with their sizes, not as a marking. */
 function tellsEnds(says: (found: readonly string[]) => ValveSpec): boolean {
@@ -57,14 +60,14 @@ export function readOrder(text: string, quantity?: number): OrderReading {
       at += gap[0].length;
       continue;
     }
-    const marking = markingAt(said, at);
-    const joined = marking?.isPhrase ? undefined : ends.length === 0 ? readEndsAt(said, at) : undefined;
+    const stands = markingAt(MARKINGS, said, at);
+    const joined = ends.length > 0 || stands?.marking.isPhrase ? undefined : readEndsAt(said, at);
     if (joined) {
       take(spec, ends, joined.ends);
       at = joined.to;
-    } else if (marking) {
-      learn(spec, marking.says);
-      at += marking.length;
+    } else if (stands) {
+      learn(spec, stands.says);
+      at += stands.found[0].length;
     } else {
       const word = matchAt(ANY_WORD, said, at)?.[0] ?? said.slice(at, at + 1);
       unread.push(word);
@@ -107,42 +110,4 @@ function settle(spec: ValveSpec, ends: readonly ReadEnd[]): void {
   if (family) spec.family = family;
   if (family === 'check' && type?.startsWith('check-') && spec.kind === undefined)
     spec.kind = type.replace('check-', '');
-}
-
-interface Found {
-  says: ValveSpec;
-  length: number;
-  /** A phrase of our own, which goes before an end that begins alike. */
-  isPhrase: boolean;
-}
-
-function markingAt(text: string, at: number): Found | undefined {
-  for (const marking of MARKINGS) {
-    const found = matchAt(marking.pattern, text, at);
-    if (!found) continue;
-    try {
-      return {
-        says: marking.says?.(found) ?? {},
-        length: found[0].length,
-        isPhrase: 'isPhrase' in marking && marking.isPhrase === true,
-      };
-    } catch (error) {
-      // Looks like a size that is not made: another marking may fit.
-      if (!(error instanceof InvalidInput)) throw error;
-    }
-  }
-  return undefined;
-}
-
-function matchAt(pattern: RegExp, text: string, at: number): RegExpExecArray | null {
-  pattern.lastIndex = at;
-  return pattern.exec(text);
-}
-
-/** The first word on a thing stands, but a class goes before other pressures; approvals add up. */
-function learn(spec: ValveSpec, { approvals, rating, ...rest }: ValveSpec): void {
-  if (approvals) spec.approvals = [...new Set<Approval>([...(spec.approvals ?? []), ...approvals])];
-  if (rating && (!spec.rating || (rating.kind === 'class' && spec.rating.kind !== 'class')))
-    spec.rating = rating;
-  Object.assign(spec, { ...rest, ...spec });
 }

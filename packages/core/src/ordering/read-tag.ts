@@ -1,9 +1,9 @@
-import { InvalidInput } from '../input/index.js';
 import { type ValveType, isCheck } from '../valves/index.js';
 import { openFields } from './required-fields.js';
+import { learn, markingAt, matchAt } from './scan-markings.js';
+import { familyOfSpec } from './spec-family.js';
 import { TAG_MARKINGS } from './tag-markings.js';
 import type { OpenField, ValveSpec } from './valve-spec.js';
-import { familyOfSpec } from './spec-family.js';
 
 export interface TagReading {
   /** What the tag or casting settles. */
@@ -38,11 +38,13 @@ export function readTag(text: string, given: { dn?: number; type?: ValveType } =
       at += gap[0].length;
       continue;
     }
-    const marking = markingAt(text, at);
-    if (marking) {
-      markings.push({ text: marking.text, meaning: marking.meaning });
-      learn(known, marking.says);
-      at += marking.text.length;
+    const stands = markingAt(TAG_MARKINGS, text, at);
+    if (stands) {
+      const { marking, found, says } = stands;
+      const { meaning } = marking;
+      markings.push({ text: found[0], meaning: typeof meaning === 'string' ? meaning : meaning(found) });
+      learn(known, says);
+      at += found[0].length;
       continue;
     }
     const word = matchAt(ANY_WORD, text, at)?.[0] ?? text.slice(at, at + 1);
@@ -51,39 +53,9 @@ export function readTag(text: string, given: { dn?: number; type?: ValveType } =
   }
   if (known.dn === undefined && given.dn !== undefined) known.dn = given.dn;
   if (known.type === undefined && given.type !== undefined) known.type = given.type;
+  known.approvals?.sort();
   const family = familyOfSpec(known);
   if (family) known.family = family;
   if (known.type && isCheck(known.type)) known.kind = known.type.replace('check-', '');
   return { known, markings, open: openFields(known), unread };
-}
-
-function markingAt(text: string, at: number): { text: string; meaning: string; says: ValveSpec } | undefined {
-  for (const { pattern, meaning, says } of TAG_MARKINGS) {
-    const found = matchAt(pattern, text, at);
-    if (!found) continue;
-    try {
-      return {
-        text: found[0],
-        meaning: typeof meaning === 'string' ? meaning : meaning(found),
-        says: says?.(found) ?? {},
-      };
-    } catch (error) {
-      // Looks like a size that is not made: another marking may fit.
-      if (!(error instanceof InvalidInput)) throw error;
-    }
-  }
-  return undefined;
-}
-
-function matchAt(pattern: RegExp, text: string, at: number): RegExpExecArray | null {
-  pattern.lastIndex = at;
-  return pattern.exec(text);
-}
-
-/** The first word on a thing stands, but a class goes before other pressures; approvals add up. */
-function learn(known: ValveSpec, { approvals, rating, ...rest }: ValveSpec): void {
-  if (approvals) known.approvals = [...new Set([...(known.approvals ?? []), ...approvals])].sort();
-  if (rating && (!known.rating || (rating.kind === 'class' && known.rating.kind !== 'class')))
-    known.rating = rating;
-  Object.assign(known, { ...rest, ...known });
 }

@@ -1,12 +1,11 @@
 import type { End, ValveType } from '../valves/index.js';
 import { parseNominalSize } from '../units/index.js';
+import type { Said } from './scan-markings.js';
 import type { SpecEnd, ValveSpec } from './valve-spec.js';
 
 /** Something cast, stamped or printed on a valve: what it looks like, what it means, what is then known. */
-export interface Marking {
-  pattern: RegExp;
+export interface Marking extends Said {
   meaning: string | ((found: readonly string[]) => string);
-  says?(found: readonly string[]): ValveSpec;
 }
 
 const CLASSES = '125|150|250|300|600|800|900|1500|2500|4500';

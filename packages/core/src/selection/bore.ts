@@ -1,5 +1,5 @@
 import { pipeVelocityMs } from '../loss/index.js';
-import { waterDensityKgM3 } from '../media/index.js';
+import { waterDensityKgM3, withinWaterRangeC } from '../media/index.js';
 import { PIPE_FACTS, usualPipe } from '../pipes/index.js';
 import { type MovingColumn, waveSpeedMs } from '../surge/index.js';
 import type { Candidate } from './candidate.js';
@@ -19,7 +19,7 @@ export function valveBoreM(duty: Duty, valve: Candidate): number | undefined {
 
 /** Density of the duty's liquid, kg/m3: water at its temperature, within the range the water figures hold. */
 export function liquidDensityKgM3({ temperatureC }: Pick<Duty, 'temperatureC'>): number {
-  return waterDensityKgM3(Math.min(Math.max(temperatureC, 0), 150));
+  return waterDensityKgM3(withinWaterRangeC(temperatureC));
 }
 
 /**

@@ -1,2 +1,2 @@
-export { type SteamStop, type SteamStopInput, steamStop } from './steam-stop.js';
+export { FINE_STEAM_STEP, type SteamStop, type SteamStopInput, steamStop } from './steam-stop.js';
 export { steamStopCalculation } from './steam-stop-calculation.js';

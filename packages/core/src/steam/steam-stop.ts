@@ -32,7 +32,8 @@ const GAMMA = 1.31;
 const CONE_X_T = 0.7;
 const DISC_X_T = 0.35;
 const SIXTEENTH = 1 / 16;
-const FINE_STEP = 0.15;
+/** A change of the steam by more for a sixteenth of a turn can not be set. */
+export const FINE_STEAM_STEP = 0.15;
 /** What a rounding may leave above a sixteenth. */
 const SLACK = 1e-9;
 
@@ -83,7 +84,7 @@ export function steamStop(valve: SteamStopInput): SteamStop {
     opening,
     stopSetting,
     stepPerSixteenth,
-    verdict: stepPerSixteenth <= FINE_STEP ? 'fine-enough' : 'too-coarse',
+    verdict: stepPerSixteenth <= FINE_STEAM_STEP ? 'fine-enough' : 'too-coarse',
   };
 }
 

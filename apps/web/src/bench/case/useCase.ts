@@ -1,4 +1,4 @@
-import type { Bench, Filled, Given, Origin } from '@grevik/core';
+import { type Bench, type Filled, type Origin, valuesOf } from '@grevik/core';
 import { useCallback, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { type AnyField, type FieldsOf, readField, writeField } from './case-fields';
@@ -40,10 +40,7 @@ export function useCase<C extends object>(
     latest.current = next;
     show(next);
   };
-  const values = useMemo(() => {
-    const known = Object.entries<Given<unknown>>(filled).map(([name, { value }]) => [name, value]);
-    return { ...(Object.fromEntries(known) as C), ...own };
-  }, [filled, own]);
+  const values = useMemo(() => ({ ...valuesOf(filled), ...own }), [filled, own]);
 
   const write = useCallback(
     (now: Partial<C>): void => {

@@ -1,9 +1,12 @@
 import {
   type CheckStopCase,
+  SOFT_SLAM_UNDER_PA,
   type StoppedCheck,
   VALVE_TYPE_FACTS,
   checkSlamCalculation,
   checkStopCase,
+  decelerationMs2,
+  liquidDensityKgM3,
   walkPaths,
 } from '@grevik/core';
 import { useCallback, useMemo } from 'react';
@@ -12,6 +15,7 @@ import { useFigures } from '../../kit/useFigures';
 import { useWords } from '../../words';
 import { BasisNote } from '../BasisNote';
 import page from '../BenchPage.module.css';
+import { Facts } from '../Facts';
 import { PlaybackBar } from '../PlaybackBar';
 import type { BenchProps } from '../bench-props';
 import { CaseFields } from '../case/CaseFields';
@@ -43,9 +47,9 @@ export function CheckStopBench({ line, position, duty, models }: BenchProps) {
   const stands = picked ?? position.condition.type;
   const here = result?.find(({ checkType }) => checkType === stands);
   const best = result?.[0];
-  const first = here ?? best;
-  const flowMs = first?.velocityMs ?? 0;
-  const falls = first?.series[0] && first.closeTimeS > 0 ? decelerationOf(first) : 0;
+  const shown = here ?? best;
+  const falls = decelerationMs2({ ...values, densityKgM3: liquidDensityKgM3(values) });
+  const nowMs = (best?.velocityMs ?? 0) - falls * nowS;
   return (
     <div className={page.work}>
       <CaseFields of={of} fields={fields} />
@@ -55,7 +59,7 @@ export function CheckStopBench({ line, position, duty, models }: BenchProps) {
             {trouble.message}
           </p>
         )}
-        {result && best && (
+        {result && best && shown && (
           <>
             <FindingBar
               position={position}
@@ -71,21 +75,20 @@ export function CheckStopBench({ line, position, duty, models }: BenchProps) {
               }
               finding={{
                 bench: 'check-stop',
-                verdict: (here ?? best).grade === 'soft' ? 'supports' : 'care',
-                measured: { value: (here ?? best).slamPa, limit: SLAM_FROM_PA, unit: 'Pa' },
+                verdict: shown.grade === 'soft' ? 'supports' : 'care',
+                measured: { value: shown.slamPa, limit: SOFT_SLAM_UNDER_PA, unit: 'Pa' },
               }}
               query={of.query}
             />
-            <dl className={page.facts}>
-              <div>
-                <dt>{words('checkStop.velocity')}</dt>
-                <dd>{`${Math.max(0, flowMs - falls * nowS) === 0 && nowS > 0 ? '−' : ''}${figures.quantity(Math.abs(flowMs - falls * nowS), 'velocity')}`}</dd>
-              </div>
-              <div>
-                <dt>{words('checkStop.falls')}</dt>
-                <dd>{figures.quantity(falls, 'velocity')} / s</dd>
-              </div>
-            </dl>
+            <Facts
+              facts={[
+                [
+                  words('checkStop.velocity'),
+                  `${nowMs < 0 ? '−' : ''}${figures.quantity(Math.abs(nowMs), 'velocity')}`,
+                ],
+                [words('checkStop.falls'), `${figures.quantity(falls, 'velocity')} / s`],
+              ]}
+            />
             <PlaybackBar
               clock={clock}
               lastsS={lastsS}
@@ -107,15 +110,7 @@ export function CheckStopBench({ line, position, duty, models }: BenchProps) {
   );
 }
 
-const SLAM_FROM_PA = 1e5;
 const nameOf = ({ checkType }: StoppedCheck): string => VALVE_TYPE_FACTS[checkType].words;
-
-function decelerationOf({ series }: StoppedCheck): number {
-  const [from, to] = [series[0], series[1]];
-  return from && to && to.timeS > from.timeS
-    ? (from.flowVelocityMs - to.flowVelocityMs) / (to.timeS - from.timeS)
-    : 0;
-}
 
 /** Length of pipe beyond a position, along the longest way on, m; undefined where nobody measured it. */
 function beyondM({ walk }: BenchProps['line'], positionId: string): number | undefined {

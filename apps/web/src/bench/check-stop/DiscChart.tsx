@@ -1,6 +1,6 @@
 import { type StoppedCheck, VALVE_TYPE_FACTS } from '@grevik/core';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
-import { AXIS, Legend, PENS, under } from '../../kit/chart/chart-parts';
+import { AXIS, GRID, Legend, PENS, PLOT, figuresThatCount, under } from '../../kit/chart/chart-parts';
 import { Figure } from '../../kit/figure/Figure';
 import { useWords } from '../../words';
 
@@ -17,12 +17,12 @@ interface DiscChartProps {
 export function DiscChart({ kinds, here, nowS, file }: DiscChartProps) {
   const words = useWords();
   const others = kinds.filter((kind) => kind !== here);
+  const pens = PENS.length - (here ? 1 : 0);
   const spread = Array.from(
-    { length: PENS.length - (here ? 1 : 0) },
-    (_, at, all = PENS.length - (here ? 1 : 0)) =>
-      others[Math.round((at / Math.max(1, all - 1)) * (others.length - 1))],
-  ).filter((kind) => kind !== undefined);
-  const drawn = [...new Set([...(here ? [here] : []), ...spread])];
+    { length: pens },
+    (_, at) => others[Math.round((at / (pens - 1)) * (others.length - 1))],
+  );
+  const drawn = [...new Set([here, ...spread])].filter((kind) => kind !== undefined);
   return (
     <Figure
       title={words('checkStop.curves')}
@@ -37,14 +37,14 @@ export function DiscChart({ kinds, here, nowS, file }: DiscChartProps) {
     >
       <div role="img" aria-label={words('checkStop.curvesSays')}>
         <ResponsiveContainer width="100%" height={HEIGHT}>
-          <LineChart margin={{ top: 6, right: 12, bottom: 16, left: 0 }} accessibilityLayer={false}>
-            <CartesianGrid stroke="var(--rule)" vertical={false} />
+          <LineChart {...PLOT}>
+            <CartesianGrid {...GRID} />
             <XAxis
               {...AXIS}
               dataKey="timeS"
               type="number"
               domain={[0, Math.max(...kinds.map(({ closeTimeS }) => closeTimeS)) * 1.05]}
-              tickFormatter={(value: number) => String(Number(value.toPrecision(2)))}
+              tickFormatter={figuresThatCount(2)}
               label={under(words('checkStop.time'))}
             />
             <YAxis {...AXIS} dataKey="opening" width={40} domain={[0, 100]} />

@@ -22,7 +22,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { AXIS, under } from '../../kit/chart/chart-parts';
+import { AXIS, CURVE, GRID, HANDLE_AXIS, under } from '../../kit/chart/chart-parts';
 import { Cutaway } from '../../kit/cutaway/Cutaway';
 import { Figure } from '../../kit/figure/Figure';
 import { useFigures } from '../../kit/useFigures';
@@ -31,6 +31,7 @@ import { useAppSelector } from '../../store/store';
 import { type Words, useWords } from '../../words';
 import { BasisNote } from '../BasisNote';
 import page from '../BenchPage.module.css';
+import { Facts } from '../Facts';
 import type { BenchProps } from '../bench-props';
 import { CaseFields } from '../case/CaseFields';
 import { useCase } from '../case/useCase';
@@ -128,17 +129,8 @@ function AtHandleFacts({ here, result, step, coarse }: AtHandleFactsProps) {
       words('control.oneStep', { step: words(`control.steps.${step.name}`) }),
       words('control.moves', { percent: percent(Math.min(1, coarse)) }),
     ],
-  ];
-  return (
-    <dl className={page.facts}>
-      {facts.map(([name, figure]) => (
-        <div key={name}>
-          <dt>{name}</dt>
-          <dd>{figure}</dd>
-        </div>
-      ))}
-    </dl>
-  );
+  ] as const;
+  return <Facts facts={facts} />;
 }
 
 /** Stretches of the handle in one state. */
@@ -205,7 +197,7 @@ function FlowByHandle({ result, opening, file }: { result: Throttle; opening: nu
             margin={{ top: 16, right: 12, bottom: 16, left: 0 }}
             accessibilityLayer={false}
           >
-            <CartesianGrid stroke="var(--rule)" vertical={false} />
+            <CartesianGrid {...GRID} />
             <ReferenceArea
               x1={usefulBand.from * 100}
               x2={usefulBand.to * 100}
@@ -220,24 +212,10 @@ function FlowByHandle({ result, opening, file }: { result: Throttle; opening: nu
             />
             {bands('incipient', 'var(--rule)')}
             {bands('choked', 'var(--out-fill)')}
-            <XAxis
-              {...AXIS}
-              dataKey="at"
-              type="number"
-              domain={[0, 100]}
-              ticks={[0, 25, 50, 75, 100]}
-              label={under(words('charts.handleAxis'))}
-            />
+            <XAxis {...HANDLE_AXIS} label={under(words('charts.handleAxis'))} />
             <YAxis {...AXIS} width={46} />
             <ReferenceLine x={opening * 100} stroke="var(--brass-fill)" strokeWidth={2} />
-            <Line
-              dataKey="flow"
-              dot={false}
-              activeDot={false}
-              strokeWidth={2.2}
-              stroke="var(--ink)"
-              isAnimationActive={false}
-            />
+            <Line dataKey="flow" {...CURVE} strokeWidth={2.2} stroke="var(--ink)" />
           </LineChart>
         </ResponsiveContainer>
       </div>

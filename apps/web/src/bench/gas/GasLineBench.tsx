@@ -6,8 +6,8 @@ import {
   gasLine,
   gasRunCalculation,
 } from '@grevik/core';
-import { useMemo, useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
 import { Notice } from '../../kit/Notice';
 import { VerdictMark } from '../../kit/VerdictMark';
 import { Figure } from '../../kit/figure/Figure';
@@ -19,7 +19,9 @@ import type { BenchProps } from '../bench-props';
 import { AmountField } from '../case/AmountField';
 import { CaseFields } from '../case/CaseFields';
 import { type BenchCase, useCase } from '../case/useCase';
+import { useNumbersInAddress, withNumbers } from '../case/useNumbersInAddress';
 import { FindingBar } from '../finding/FindingBar';
+import { standingType } from '../standing-type';
 import { LineMap } from './LineMap';
 import { gasLineFields } from './gas-fields';
 import { endOf } from './run-words';
@@ -28,11 +30,11 @@ type OwnCase = Omit<GasLineCase, 'gas' | 'heatW'>;
 
 const USUAL_DROP_PA = 0.5 * 249.08891;
 const USUAL_ELBOWS = 2;
+const HEAT = { min: 1, max: 1e8 };
 
 /** The gas line as it was walked, sized by its longest run, each valve counted as the length it is worth. */
 export function GasLineBench({ line, position, duty, models }: BenchProps) {
   const words = useWords();
-  const [query, setQuery] = useSearchParams();
   const fields = useMemo(() => gasLineFields(words), [words]);
   const filled = useMemo(
     () => ({
@@ -43,19 +45,12 @@ export function GasLineBench({ line, position, duty, models }: BenchProps) {
     [duty.pressurePa],
   );
   const of = useCase<OwnCase>(filled, fields, { of: 'gas-line' });
-  const [heatW, setHeatW] = useState<Record<string, number>>(() => readHeat(query.get('heat')));
+  const { numbers: heatW, set: setHeat } = useNumbersInAddress('heat', HEAT);
   const { items } = line.walk;
   const typeAt = useMemo(() => {
-    const types = new Map(
-      line.positions.map(({ id, pick, condition }) => [
-        id,
-        models.find((model) => model.id === pick?.modelId)?.type ??
-          (condition.type === 'nothing' ? undefined : condition.type) ??
-          items.find(({ positionId }) => positionId === id)?.type,
-      ]),
-    );
+    const types = new Map(line.positions.map((one) => [one.id, standingType(one, line, models)]));
     return (positionId: string | undefined) => types.get(positionId ?? '');
-  }, [line.positions, models, items]);
+  }, [line, models]);
   const gas = line.medium as FuelGas;
   const sized = useMemo(
     () =>
@@ -66,18 +61,6 @@ export function GasLineBench({ line, position, duty, models }: BenchProps) {
       ),
     [gas, heatW, of.values, items, typeAt],
   );
-  const setHeat = (id: string, watts: number): void => {
-    const next = { ...heatW, [id]: watts };
-    setHeatW(next);
-    setQuery(
-      (before) => {
-        const after = new URLSearchParams(before);
-        after.set('heat', writeHeat(next));
-        return after;
-      },
-      { replace: true },
-    );
-  };
   if (sized.appliances.length === 0)
     return (
       <Notice
@@ -89,11 +72,7 @@ export function GasLineBench({ line, position, duty, models }: BenchProps) {
     );
   const small = sized.runs.flatMap(({ verdict }, at) => (verdict === 'over' ? [at + 1] : []));
   const worst = sized.appliances.reduce((most, { dropPa }) => Math.max(most, dropPa), 0);
-  const withHeat = (): string => {
-    const whole = new URLSearchParams(of.query());
-    if (Object.keys(heatW).length > 0) whole.set('heat', writeHeat(heatW));
-    return whole.toString();
-  };
+  const withHeat = (): string => withNumbers(of.query(), 'heat', heatW).toString();
   return (
     <div className={page.work}>
       <div>
@@ -140,7 +119,7 @@ function Plates({ sized, set }: { sized: GasLine; set: (id: string, watts: numbe
         <AmountField
           key={item.id}
           label={endOf(item)}
-          field={{ label: endOf(item), as: 'heat', min: 1, max: 1e8 }}
+          field={{ label: endOf(item), as: 'heat', ...HEAT }}
           value={heatW / (item.count ?? 1)}
           set={(watts) => set(item.id, watts)}
         />
@@ -258,19 +237,4 @@ function Runs({ sized, of, file }: { sized: GasLine; of: BenchCase<OwnCase>; fil
       </div>
     </>
   );
-}
-
-/** Heat by item as the address carries it. */
-const writeHeat = (heatW: Readonly<Record<string, number>>): string =>
-  Object.entries(heatW)
-    .map(([id, watts]) => `${id}:${Math.round(watts)}`)
-    .join(',');
-
-function readHeat(text: string | null): Record<string, number> {
-  const pairs = (text ?? '').split(',').flatMap((pair) => {
-    const at = pair.lastIndexOf(':');
-    const watts = Number(pair.slice(at + 1));
-    return at > 0 && watts > 0 && Number.isFinite(watts) ? [[pair.slice(0, at), watts] as const] : [];
-  });
-  return Object.fromEntries(pairs);
 }

@@ -12,7 +12,7 @@ import { Button } from '@mui/material';
 import { useMemo } from 'react';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { Notice } from '../../kit/Notice';
-import { AXIS, under } from '../../kit/chart/chart-parts';
+import { AXIS, CURVE, GRID, PLOT, under } from '../../kit/chart/chart-parts';
 import { Figure } from '../../kit/figure/Figure';
 import { useFigures } from '../../kit/useFigures';
 import { useLineFrame } from '../../shell/useLineFrame';
@@ -224,10 +224,9 @@ function TimeByOpening({ purge, file }: { purge: GasPurge; file: string }) {
             data={purge.openings
               .slice(1)
               .map(({ opening, seconds }) => ({ opening: opening * 100, seconds }))}
-            margin={{ top: 6, right: 12, bottom: 16, left: 0 }}
-            accessibilityLayer={false}
+            {...PLOT}
           >
-            <CartesianGrid stroke="var(--rule)" vertical={false} />
+            <CartesianGrid {...GRID} />
             <XAxis
               {...AXIS}
               dataKey="opening"
@@ -240,14 +239,7 @@ function TimeByOpening({ purge, file }: { purge: GasPurge; file: string }) {
               <ReferenceLine x={purge.maxOpening * 100} stroke="var(--out)" strokeDasharray="8 3" />
             )}
             <ReferenceLine x={purge.recommended.opening * 100} stroke="var(--brass-fill)" strokeWidth={2} />
-            <Line
-              dataKey="seconds"
-              dot={false}
-              activeDot={false}
-              stroke="var(--ink)"
-              strokeWidth={2}
-              isAnimationActive={false}
-            />
+            <Line dataKey="seconds" {...CURVE} stroke="var(--ink)" strokeWidth={2} />
           </LineChart>
         </ResponsiveContainer>
       </div>

@@ -17,6 +17,7 @@ import { useMay } from '../../store/people-api';
 import { useWords } from '../../words';
 import { BasisNote } from '../BasisNote';
 import page from '../BenchPage.module.css';
+import { Facts } from '../Facts';
 import type { BenchProps } from '../bench-props';
 import { CaseFields } from '../case/CaseFields';
 import { useCase } from '../case/useCase';
@@ -106,7 +107,7 @@ export function HammerBench({ line, position, duty, valve, model }: BenchProps) 
               query={of.query}
               isPending={ways.isRunning}
             />
-            <Facts of={values} film={film} least={leastS} figures={figures} />
+            <HammerFacts of={values} film={film} least={leastS} figures={figures} />
             {film.cavitates && <p className={page.warn}>{words('hammer.cavitates')}</p>}
             <div className={page.pair}>
               <PipeDrawing of={values} film={film} file={`${file}-along`} />
@@ -134,36 +135,27 @@ function sayHand(hand: readonly HandlePoint[], words: ReturnType<typeof useWords
     : words('hammer.handTook', { seconds: took });
 }
 
-interface FactsProps {
+interface HammerFactsProps {
   of: HammerCase;
   film: Surge;
   least: number | undefined;
   figures: ReturnType<typeof useFigures>;
 }
 
-function Facts({ of, film, least, figures }: FactsProps) {
+function HammerFacts({ of, film, least, figures }: HammerFactsProps) {
   const words = useWords();
   const facts = [
-    ['hammer.peak', figures.quantity(film.peakPa, 'pressure')],
-    ['hammer.steady', figures.quantity(film.steadyPa, 'pressure')],
-    ['hammer.limit', figures.quantity(of.limitPa, 'pressure')],
-    ['hammer.sudden', `+ ${figures.quantity(film.joukowskyPa, 'pressure')}`],
-    ['hammer.reflected', `${film.criticalTimeS.toPrecision(2)} s`],
+    [words('hammer.peak'), figures.quantity(film.peakPa, 'pressure')],
+    [words('hammer.steady'), figures.quantity(film.steadyPa, 'pressure')],
+    [words('hammer.limit'), figures.quantity(of.limitPa, 'pressure')],
+    [words('hammer.sudden'), `+ ${figures.quantity(film.joukowskyPa, 'pressure')}`],
+    [words('hammer.reflected'), `${film.criticalTimeS.toPrecision(2)} s`],
     [
-      'hammer.least',
+      words('hammer.least'),
       least === undefined ? '–' : least === 0 ? words('hammer.leastNone') : `${seconds(least)} s`,
     ],
   ] as const;
-  return (
-    <dl className={page.facts}>
-      {facts.map(([name, figure]) => (
-        <div key={name}>
-          <dt>{words(name)}</dt>
-          <dd>{figure}</dd>
-        </div>
-      ))}
-    </dl>
-  );
+  return <Facts facts={facts} />;
 }
 
 interface FindingProps extends Pick<BenchProps, 'line' | 'position' | 'duty' | 'valve'> {

@@ -1,6 +1,6 @@
 import { type HammerCase, type HammerFilm, inUnits } from '@grevik/core';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
-import { AXIS, roundAbove, under } from '../../kit/chart/chart-parts';
+import { AXIS, CURVE, GRID, PLOT, figuresThatCount, roundAbove, under } from '../../kit/chart/chart-parts';
 import { Figure } from '../../kit/figure/Figure';
 import { useFigures } from '../../kit/useFigures';
 import { useWords } from '../../words';
@@ -36,23 +36,22 @@ export function PressureChart({ of, film, file }: { of: HammerCase; film: Hammer
         <ResponsiveContainer width="100%" height={HEIGHT}>
           <LineChart
             data={film.series.map(({ timeS, pressurePa }) => ({ timeS, pressure: shown(pressurePa) }))}
-            margin={{ top: 6, right: 12, bottom: 16, left: 0 }}
-            accessibilityLayer={false}
+            {...PLOT}
           >
-            <CartesianGrid stroke="var(--rule)" vertical={false} />
+            <CartesianGrid {...GRID} />
             <XAxis
               {...AXIS}
               dataKey="timeS"
               type="number"
               domain={[0, 'dataMax']}
-              tickFormatter={(value: number) => String(Number(value.toPrecision(2)))}
+              tickFormatter={figuresThatCount(2)}
               label={under(words('hammer.time'))}
             />
             <YAxis
               {...AXIS}
               width={46}
               domain={[lowest, roundAbove(Math.max(shown(film.peakPa), shown(of.limitPa)))]}
-              tickFormatter={(value: number) => String(Number(value.toPrecision(3)))}
+              tickFormatter={figuresThatCount(3)}
             />
             <ReferenceLine
               y={shown(of.limitPa)}
@@ -60,15 +59,7 @@ export function PressureChart({ of, film, file }: { of: HammerCase; film: Hammer
               strokeDasharray="8 3"
               strokeWidth={1.6}
             />
-            <Line
-              dataKey="pressure"
-              dot={false}
-              activeDot={false}
-              strokeWidth={1.8}
-              stroke="var(--ink)"
-              isAnimationActive={false}
-              type="linear"
-            />
+            <Line dataKey="pressure" {...CURVE} strokeWidth={1.8} stroke="var(--ink)" type="linear" />
           </LineChart>
         </ResponsiveContainer>
       </div>

@@ -1,9 +1,8 @@
 import { type HammerCase, type SweptRow, VALVE_TYPE_FACTS, sweptPipes } from '@grevik/core';
 import type { PipeMaterial } from '@grevik/core';
 import { Button, LinearProgress } from '@mui/material';
-import Papa from 'papaparse';
 import { useEffect, useState } from 'react';
-import { saveFile } from '../../kit/figure/save-file';
+import { saveCsv } from '../../kit/figure/save-file';
 import { useFigures } from '../../kit/useFigures';
 import { useWords } from '../../words';
 import page from '../BenchPage.module.css';
@@ -43,13 +42,12 @@ export function Sweep({ of, pipe, file }: SweepProps) {
   };
   const stop = (): void => void simulator('long').stopSweep();
   const takeCsv = (): void => {
-    const text = Papa.unparse([
+    saveCsv(`${file}.csv`, [
       ['pipe', 'dn', 'type', 'closing s', 'peak Pa', 'least closing s'],
       ...rows.flatMap(({ pipe: { material, dn }, type, peaks, leastS }) =>
         peaks.map(({ closingS, peakPa }) => [material, dn, type, closingS, peakPa, leastS ?? '']),
       ),
     ]);
-    saveFile(`${file}.csv`, new Blob([`${text}\r\n`], { type: 'text/csv;charset=utf-8' }));
   };
 
   const first = rows[0];

@@ -1,4 +1,4 @@
-import { type ControlCase, controlCase, dirtyBall, modelWords, usualKv } from '@grevik/core';
+import { type ControlCase, dirtyBall, modelWords } from '@grevik/core';
 import { useMemo } from 'react';
 import { Cutaway } from '../../kit/cutaway/Cutaway';
 import { useFigures } from '../../kit/useFigures';
@@ -7,12 +7,14 @@ import { useAppSelector } from '../../store/store';
 import { useWords } from '../../words';
 import { BasisNote } from '../BasisNote';
 import page from '../BenchPage.module.css';
+import { Facts } from '../Facts';
 import type { BenchProps } from '../bench-props';
 import { CaseFields } from '../case/CaseFields';
 import { useCase } from '../case/useCase';
 import { FindingBar } from '../finding/FindingBar';
 import { HandleCurve } from './HandleCurve';
 import styles from './Inside.module.css';
+import { insideCase } from './inside-case';
 import { DIRTY_BALL_BASIS } from './inside-basis';
 import { insideFields } from './inside-fields';
 
@@ -25,12 +27,10 @@ export function DirtyBallBench({ line, position, duty, valve, model }: BenchProp
   const opening = useAppSelector(({ handle }) => handle);
   const fields = useMemo(() => insideFields(words), [words]);
   const isBall = valve.type === 'ball';
-  const filled = useMemo(() => {
-    const known = controlCase(duty, isBall ? valve : { ...valve, type: 'ball', characteristic: 'ball' });
-    return isBall
-      ? known
-      : { ...known, openKv: { value: usualKv('ball', duty.dn / 1000), from: 'assumed' as const } };
-  }, [duty, valve, isBall]);
+  const filled = useMemo(
+    () => insideCase(duty, valve, { isOfKind: isBall, type: 'ball', boreM: duty.dn / 1000 }),
+    [duty, valve, isBall],
+  );
   const of = useCase<ControlCase>(filled, fields, { of: 'dirty-ball', valve: model?.id ?? valve.type });
   const here = dirtyBall(of.values, opening);
   const points = useMemo(
@@ -42,12 +42,7 @@ export function DirtyBallBench({ line, position, duty, valve, model }: BenchProp
     <div className={page.work}>
       <div>
         <div className={styles.drawn}>
-          <Cutaway
-            model={isBall && model ? model : { type: 'ball' }}
-            opening={opening}
-            fault={undefined}
-            marksWear
-          />
+          <Cutaway model={isBall && model ? model : { type: 'ball' }} opening={opening} marksWear />
           <svg viewBox="0 0 180 118" className={styles.grit} aria-hidden="true">
             {GRIT.map(([x, y], at) => (
               <circle
@@ -75,26 +70,22 @@ export function DirtyBallBench({ line, position, duty, valve, model }: BenchProp
           query={of.query}
         />
         <HandleSlider />
-        <dl className={page.facts}>
-          {(
+        <Facts
+          facts={[
+            [words('inside.jet'), figures.quantity(here.jetMs, 'velocity')],
+            [words('control.passes'), figures.quantity(here.flowM3s, 'flow')],
             [
-              ['inside.jet', figures.quantity(here.jetMs, 'velocity')],
-              ['control.passes', figures.quantity(here.flowM3s, 'flow')],
-              [
-                'inside.wear',
-                here.wearTimes === 0
-                  ? words('inside.wearNone')
-                  : words('inside.wearTimes', { times: Number(here.wearTimes.toPrecision(2)) }),
-              ],
-              ['inside.cavity', words(here.cavityOpen > 0.15 ? 'inside.cavityOpen' : 'inside.cavityShut')],
-            ] as const
-          ).map(([name, figure]) => (
-            <div key={name}>
-              <dt>{words(name)}</dt>
-              <dd>{figure}</dd>
-            </div>
-          ))}
-        </dl>
+              words('inside.wear'),
+              here.wearTimes === 0
+                ? words('inside.wearNone')
+                : words('inside.wearTimes', { times: Number(here.wearTimes.toPrecision(2)) }),
+            ],
+            [
+              words('inside.cavity'),
+              words(here.cavityOpen > 0.15 ? 'inside.cavityOpen' : 'inside.cavityShut'),
+            ],
+          ]}
+        />
         <HandleCurve
           title={words('inside.wearChart')}
           unit={words('inside.timesOpen')}

@@ -1,5 +1,5 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
-import { AXIS, under } from '../../kit/chart/chart-parts';
+import { AXIS, CURVE, GRID, HANDLE_AXIS, PLOT, figuresThatCount, under } from '../../kit/chart/chart-parts';
 import { Figure } from '../../kit/figure/Figure';
 import { useWords } from '../../words';
 
@@ -30,33 +30,14 @@ export function HandleCurve({ title, unit, says, file, points, opening, limit }:
         <ResponsiveContainer width="100%" height={HEIGHT}>
           <LineChart
             data={points.map((point) => ({ at: point.opening * 100, value: point.value }))}
-            margin={{ top: 6, right: 12, bottom: 16, left: 0 }}
-            accessibilityLayer={false}
+            {...PLOT}
           >
-            <CartesianGrid stroke="var(--rule)" vertical={false} />
-            <XAxis
-              {...AXIS}
-              dataKey="at"
-              type="number"
-              domain={[0, 100]}
-              ticks={[0, 25, 50, 75, 100]}
-              label={under(words('charts.handleAxis'))}
-            />
-            <YAxis
-              {...AXIS}
-              width={50}
-              tickFormatter={(value: number) => String(Number(value.toPrecision(3)))}
-            />
+            <CartesianGrid {...GRID} />
+            <XAxis {...HANDLE_AXIS} label={under(words('charts.handleAxis'))} />
+            <YAxis {...AXIS} width={50} tickFormatter={figuresThatCount(3)} />
             <ReferenceLine x={opening * 100} stroke="var(--brass-fill)" strokeWidth={2} />
             {limit !== undefined && <ReferenceLine y={limit} stroke="var(--out)" strokeDasharray="8 3" />}
-            <Line
-              dataKey="value"
-              dot={false}
-              activeDot={false}
-              stroke="var(--ink)"
-              strokeWidth={2.2}
-              isAnimationActive={false}
-            />
+            <Line dataKey="value" {...CURVE} stroke="var(--ink)" strokeWidth={2.2} />
           </LineChart>
         </ResponsiveContainer>
       </div>

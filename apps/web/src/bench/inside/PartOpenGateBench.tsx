@@ -1,12 +1,11 @@
 import {
   type ControlCase,
-  controlCase,
+  familyOf,
   inUnits,
   modelWords,
   partOpenGate,
   pipeBoreM,
   pipeVelocityMs,
-  usualKv,
 } from '@grevik/core';
 import { useMemo } from 'react';
 import { Cutaway } from '../../kit/cutaway/Cutaway';
@@ -16,12 +15,14 @@ import { useAppSelector } from '../../store/store';
 import { useWords } from '../../words';
 import { BasisNote } from '../BasisNote';
 import page from '../BenchPage.module.css';
+import { Facts } from '../Facts';
 import type { BenchProps } from '../bench-props';
 import { CaseFields } from '../case/CaseFields';
 import { useCase } from '../case/useCase';
 import { FindingBar } from '../finding/FindingBar';
 import { HandleCurve } from './HandleCurve';
 import styles from './Inside.module.css';
+import { insideCase } from './inside-case';
 import { GATE_BASIS } from './inside-basis';
 import { insideFields } from './inside-fields';
 
@@ -34,17 +35,12 @@ export function PartOpenGateBench({ line, position, duty, valve, model }: BenchP
   const figures = useFigures();
   const opening = useAppSelector(({ handle }) => handle);
   const fields = useMemo(() => insideFields(words), [words]);
-  const isGate = valve.type.startsWith('gate') || valve.type === 'knife-gate';
+  const isGate = familyOf(valve.type) === 'gate';
   const boreM = pipeBoreM(duty) ?? duty.dn / 1000;
-  const filled = useMemo(() => {
-    const known = controlCase(
-      duty,
-      isGate ? valve : { ...valve, type: 'gate-solid', characteristic: 'gate' },
-    );
-    return isGate
-      ? known
-      : { ...known, openKv: { value: usualKv('gate-solid', boreM), from: 'assumed' as const } };
-  }, [duty, valve, isGate, boreM]);
+  const filled = useMemo(
+    () => insideCase(duty, valve, { isOfKind: isGate, type: 'gate-solid', boreM }),
+    [duty, valve, isGate, boreM],
+  );
   const of = useCase<ControlCase>(filled, fields, { of: 'part-open-gate', valve: model?.id ?? valve.type });
   const here = partOpenGate(of.values, boreM, opening);
   const points = useMemo(
@@ -55,7 +51,6 @@ export function PartOpenGateBench({ line, position, duty, valve, model }: BenchP
     (most, point) => (point.shakes ? Math.max(most, point.opening) : most),
     0,
   );
-  const streamMs = pipeVelocityMs(points.at(-1)?.flowM3s ?? 0, boreM);
   const { symbol } = inUnits(here.jetMs, 'velocity', figures.system);
   const shown = (ms: number): number => inUnits(ms, 'velocity', figures.system, symbol).figure;
   return (
@@ -82,7 +77,7 @@ export function PartOpenGateBench({ line, position, duty, valve, model }: BenchP
           finding={{
             bench: 'part-open-gate',
             verdict: shakesBelow === 0 ? 'supports' : 'care',
-            measured: { value: here.jetMs, limit: SHAKES_TIMES * streamMs, unit: 'm/s' },
+            measured: { value: here.jetMs, limit: here.shakesAboveMs, unit: 'm/s' },
             ...(isGate && model && { valve: modelWords(model).from }),
           }}
           query={of.query}
@@ -92,38 +87,29 @@ export function PartOpenGateBench({ line, position, duty, valve, model }: BenchP
           <b>{words('inside.openShut')}</b>{' '}
           {words(opening === 0 ? 'inside.gateShut' : here.shakes ? 'inside.shakes' : 'inside.calm')}
         </p>
-        <dl className={page.facts}>
-          {(
-            [
-              ['inside.jet', figures.quantity(here.jetMs, 'velocity')],
-              ['inside.pipe', figures.quantity(pipeVelocityMs(here.flowM3s, boreM), 'velocity')],
-              ['control.drop', figures.loss(here.dropPa)],
-              ['inside.force', force(here.forceN, figures.system)],
-              ['inside.eddies', words('inside.beats', { count: Math.round(here.shedHz) })],
-            ] as const
-          ).map(([name, figure]) => (
-            <div key={name}>
-              <dt>{words(name)}</dt>
-              <dd>{figure}</dd>
-            </div>
-          ))}
-        </dl>
+        <Facts
+          facts={[
+            [words('inside.jet'), figures.quantity(here.jetMs, 'velocity')],
+            [words('inside.pipe'), figures.quantity(pipeVelocityMs(here.flowM3s, boreM), 'velocity')],
+            [words('control.drop'), figures.loss(here.dropPa)],
+            [words('inside.force'), force(here.forceN, figures.system)],
+            [words('inside.eddies'), words('inside.beats', { count: Math.round(here.shedHz) })],
+          ]}
+        />
         <HandleCurve
           title={words('inside.jetChart')}
           unit={symbol}
-          says={words('inside.jetSays', { limit: figures.quantity(SHAKES_TIMES * streamMs, 'velocity') })}
+          says={words('inside.jetSays', { limit: figures.quantity(here.shakesAboveMs, 'velocity') })}
           file={`${position.tag}-gate-jet`}
           points={points.map((point) => ({ opening: point.opening, value: shown(point.jetMs) }))}
           opening={opening}
-          limit={shown(SHAKES_TIMES * streamMs)}
+          limit={shown(here.shakesAboveMs)}
         />
         <BasisNote basis={GATE_BASIS} />
       </div>
     </div>
   );
 }
-
-const SHAKES_TIMES = 3;
 
 const force = (newton: number, system: 'us' | 'metric'): string =>
   system === 'us'

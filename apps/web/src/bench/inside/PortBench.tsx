@@ -9,7 +9,7 @@ import {
 } from '@grevik/core';
 import { useMemo } from 'react';
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
-import { AXIS, Legend, PENS, under } from '../../kit/chart/chart-parts';
+import { AXIS, CURVE, GRID, Legend, PENS, PLOT, figuresThatCount, under } from '../../kit/chart/chart-parts';
 import { Figure } from '../../kit/figure/Figure';
 import { useFigures } from '../../kit/useFigures';
 import { useWords } from '../../words';
@@ -177,12 +177,8 @@ function AlongAxis({ profiles, percent, file }: { profiles: Profiles; percent: n
     >
       <div role="img" aria-label={words('inside.profileSays', { percent })}>
         <ResponsiveContainer width="100%" height={HEIGHT}>
-          <LineChart
-            data={data}
-            margin={{ top: 6, right: 12, bottom: 16, left: 0 }}
-            accessibilityLayer={false}
-          >
-            <CartesianGrid stroke="var(--rule)" vertical={false} />
+          <LineChart data={data} {...PLOT}>
+            <CartesianGrid {...GRID} />
             <XAxis
               {...AXIS}
               dataKey="at"
@@ -190,22 +186,9 @@ function AlongAxis({ profiles, percent, file }: { profiles: Profiles; percent: n
               domain={[-2, 4]}
               label={under(words('inside.axis'))}
             />
-            <YAxis
-              {...AXIS}
-              width={50}
-              domain={['auto', 0]}
-              tickFormatter={(value: number) => String(Number(value.toPrecision(4)))}
-            />
+            <YAxis {...AXIS} width={50} domain={['auto', 0]} tickFormatter={figuresThatCount(4)} />
             {profiles.map(({ kind }, at) => (
-              <Line
-                key={kind}
-                dataKey={kind}
-                dot={false}
-                activeDot={false}
-                strokeWidth={2}
-                isAnimationActive={false}
-                {...PENS[at]}
-              />
+              <Line key={kind} dataKey={kind} {...CURVE} strokeWidth={2} {...PENS[at]} />
             ))}
           </LineChart>
         </ResponsiveContainer>

@@ -1,4 +1,5 @@
 import {
+  FINE_STEAM_STEP,
   type Given,
   type Radiator,
   type SetRadiator,
@@ -9,8 +10,8 @@ import {
   valveTypeFacts,
   walkPaths,
 } from '@grevik/core';
-import { useMemo, useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
 import { Notice } from '../../kit/Notice';
 import { VerdictMark } from '../../kit/VerdictMark';
 import { Figure } from '../../kit/figure/Figure';
@@ -24,7 +25,9 @@ import { AmountField } from '../case/AmountField';
 import { CaseFields } from '../case/CaseFields';
 import type { FieldsOf } from '../case/case-fields';
 import { useCase } from '../case/useCase';
+import { useNumbersInAddress, withNumbers } from '../case/useNumbersInAddress';
 import { FindingBar } from '../finding/FindingBar';
+import { standingType } from '../standing-type';
 import { Dial } from './Dial';
 import { sixteenths } from './sixteenths';
 import styles from './Radiators.module.css';
@@ -34,7 +37,6 @@ interface SteamCase {
   returnPa: number;
 }
 
-const FINE_STEP = 0.15;
 const AREA = { as: 'area', min: 0.1, max: 100 } as const;
 const VERDICT_MARK = { 'fine-enough': 'fits', 'too-coarse': 'care', 'too-small': 'out' } as const;
 
@@ -43,7 +45,6 @@ export function RadiatorsBench({ line, position, duty, models }: BenchProps) {
   const words = useWords();
   const figures = useFigures();
   const { addressOf } = useLineFrame();
-  const [query, setQuery] = useSearchParams();
   const fields = useMemo(
     (): FieldsOf<SteamCase> => ({
       supplyPa: { label: words('radiators.supply'), as: 'pressure', min: 200, max: 103_000 },
@@ -59,7 +60,7 @@ export function RadiatorsBench({ line, position, duty, models }: BenchProps) {
     [duty.pressurePa],
   );
   const of = useCase<SteamCase>(filled, fields, { of: 'radiators' });
-  const [areas, setAreas] = useState<Record<string, number>>(() => readAreas(query.get('areas')));
+  const { numbers: areas, set: measure } = useNumbersInAddress('areas', AREA);
   const radiators = useMemo(() => radiatorsOf(line, models, areas), [line, models, areas]);
   const set = useMemo(() => setRadiators(radiators, of.values), [radiators, of.values]);
   if (set.length === 0)
@@ -71,27 +72,13 @@ export function RadiatorsBench({ line, position, duty, models }: BenchProps) {
         <p>{words('radiators.none')}</p>
       </Notice>
     );
-  const measure = (tag: string, areaM2: number): void => {
-    const next = { ...areas, [tag]: areaM2 };
-    setAreas(next);
-    setQuery(
-      (before) => {
-        const after = new URLSearchParams(before);
-        after.set('areas', writeAreas(next));
-        return after;
-      },
-      { replace: true },
-    );
-  };
   const here = set.find(({ radiator }) => radiator.tag === position.tag);
-  const withAreas = (): string => {
-    const whole = new URLSearchParams(of.query());
-    whole.set(
+  const withAreas = (): string =>
+    withNumbers(
+      of.query(),
       'areas',
-      writeAreas(Object.fromEntries(radiators.map(({ tag, areaM2Edr }) => [tag, areaM2Edr]))),
-    );
-    return whole.toString();
-  };
+      Object.fromEntries(radiators.map(({ tag, areaM2Edr }) => [tag, areaM2Edr])),
+    ).toString();
   return (
     <div className={page.work}>
       <div>
@@ -108,7 +95,7 @@ export function RadiatorsBench({ line, position, duty, models }: BenchProps) {
               bench: 'radiators',
               verdict: here.stop.verdict === 'fine-enough' ? 'supports' : 'care',
               ...(here.stop.stepPerSixteenth !== undefined && {
-                measured: { value: here.stop.stepPerSixteenth, limit: FINE_STEP, unit: 'ratio' },
+                measured: { value: here.stop.stepPerSixteenth, limit: FINE_STEAM_STEP, unit: 'ratio' },
               }),
             }}
             query={withAreas}
@@ -162,7 +149,7 @@ export function RadiatorsBench({ line, position, duty, models }: BenchProps) {
                     key={one.radiator.tag}
                     one={one}
                     isHere={one === here}
-                    to={`${addressOf({ tag: one.radiator.tag } as never)}?of=radiators`}
+                    to={`${addressOf(one.radiator)}?of=radiators`}
                     remarks={line.positions.find(({ tag }) => tag === one.radiator.tag)?.remarks ?? ''}
                     isMeasured={one.radiator.tag in areas}
                     measure={measure}
@@ -260,10 +247,11 @@ function radiatorsOf(
   areas: Readonly<Record<string, number>>,
 ): Radiator[] {
   const paths = walkPaths(line.walk.items);
-  return line.positions.flatMap(({ id, tag, duty, pick, condition }) => {
+  return line.positions.flatMap((position) => {
+    const { id, tag, duty, pick } = position;
     const model = models.find((one) => one.id === pick?.modelId);
     const item = line.walk.items.find(({ positionId }) => positionId === id);
-    const type = model?.type ?? (condition.type === 'nothing' ? undefined : condition.type) ?? item?.type;
+    const type = standingType(position, line, models);
     if (!type || valveTypeFacts(type).family !== 'radiator') return [];
     const made = models.find((one) => one.type === type && one.sizes.some(({ dn }) => dn === duty.dn));
     const known = benchValve({ ...duty, medium: line.medium }, model ?? made ?? type);
@@ -281,17 +269,3 @@ function radiatorsOf(
   });
 }
 const USUAL_KV = 3;
-
-const writeAreas = (areas: Readonly<Record<string, number>>): string =>
-  Object.entries(areas)
-    .map(([tag, area]) => `${tag}:${area.toPrecision(4)}`)
-    .join(',');
-
-function readAreas(text: string | null): Record<string, number> {
-  const pairs = (text ?? '').split(',').flatMap((pair) => {
-    const at = pair.lastIndexOf(':');
-    const area = Number(pair.slice(at + 1));
-    return at > 0 && area >= AREA.min && area <= AREA.max ? [[pair.slice(0, at), area] as const] : [];
-  });
-  return Object.fromEntries(pairs);
-}

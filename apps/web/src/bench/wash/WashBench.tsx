@@ -1,6 +1,7 @@
 import {
   type Basis,
   type Given,
+  MOST_WASH_MS,
   SEAT_WORDS,
   type WashCase,
   type WashLine,
@@ -20,12 +21,13 @@ import {
   YAxis,
 } from 'recharts';
 import { VerdictMark } from '../../kit/VerdictMark';
-import { AXIS, under } from '../../kit/chart/chart-parts';
+import { AXIS, GRID, PLOT, under } from '../../kit/chart/chart-parts';
 import { Figure } from '../../kit/figure/Figure';
 import { useFigures } from '../../kit/useFigures';
 import { useWords } from '../../words';
 import { BasisNote } from '../BasisNote';
 import page from '../BenchPage.module.css';
+import { Facts } from '../Facts';
 import type { BenchProps } from '../bench-props';
 import { CaseFields } from '../case/CaseFields';
 import type { FieldsOf } from '../case/case-fields';
@@ -33,7 +35,6 @@ import { useCase } from '../case/useCase';
 import { FindingBar } from '../finding/FindingBar';
 
 const HEIGHT = 190;
-const MOST_MS = 12;
 /** A usual gun: twenty litres a minute. */
 const USUAL_FLOW_M3S = 20e-3 / 60;
 const BASIS: Basis = {
@@ -95,20 +96,13 @@ export function WashBench({ line, position, duty }: BenchProps) {
           }}
           query={of.query}
         />
-        <dl className={page.facts}>
-          {(
-            [
-              ['wash.warms', warmer(result.warmsByK, figures.system)],
-              ['wash.seatAt', figures.quantity(result.seatC, 'temperature')],
-              ['wash.rating', figures.quantity(result.ratingPa, 'pressure')],
-            ] as const
-          ).map(([name, figure]) => (
-            <div key={name}>
-              <dt>{words(name)}</dt>
-              <dd>{figure}</dd>
-            </div>
-          ))}
-        </dl>
+        <Facts
+          facts={[
+            [words('wash.warms'), warmer(result.warmsByK, figures.system)],
+            [words('wash.seatAt'), figures.quantity(result.seatC, 'temperature')],
+            [words('wash.rating'), figures.quantity(result.ratingPa, 'pressure')],
+          ]}
+        />
         <div className={page.pair}>
           <SpeedByBore result={result} file={`${position.tag}-wash`} />
           <table className={page.plain}>
@@ -175,7 +169,7 @@ const warmer = (kelvin: number, system: 'us' | 'metric'): string =>
 function SpeedByBore({ result, file }: { result: WashLine; file: string }) {
   const words = useWords();
   const figures = useFigures();
-  const { symbol } = inUnits(MOST_MS, 'velocity', figures.system);
+  const { symbol } = inUnits(MOST_WASH_MS, 'velocity', figures.system);
   const shown = (ms: number): number => inUnits(ms, 'velocity', figures.system, symbol).figure;
   return (
     <Figure
@@ -187,7 +181,10 @@ function SpeedByBore({ result, file }: { result: WashLine; file: string }) {
         ...result.bores.map(({ boreM, velocityMs, dropPa, verdict }) => [boreM, velocityMs, dropPa, verdict]),
       ]}
     >
-      <div role="img" aria-label={words('wash.chartSays', { limit: figures.quantity(MOST_MS, 'velocity') })}>
+      <div
+        role="img"
+        aria-label={words('wash.chartSays', { limit: figures.quantity(MOST_WASH_MS, 'velocity') })}
+      >
         <ResponsiveContainer width="100%" height={HEIGHT}>
           <BarChart
             data={result.bores.map(({ boreM, velocityMs, verdict }) => ({
@@ -195,10 +192,9 @@ function SpeedByBore({ result, file }: { result: WashLine; file: string }) {
               speed: shown(velocityMs),
               verdict,
             }))}
-            margin={{ top: 6, right: 12, bottom: 16, left: 0 }}
-            accessibilityLayer={false}
+            {...PLOT}
           >
-            <CartesianGrid stroke="var(--rule)" vertical={false} />
+            <CartesianGrid {...GRID} />
             <XAxis {...AXIS} dataKey="bore" label={under(words('wash.boreOf'))} />
             <YAxis {...AXIS} width={46} />
             <Bar dataKey="speed" isAnimationActive={false}>
@@ -210,7 +206,12 @@ function SpeedByBore({ result, file }: { result: WashLine; file: string }) {
                 />
               ))}
             </Bar>
-            <ReferenceLine y={shown(MOST_MS)} stroke="var(--out)" strokeDasharray="8 3" strokeWidth={1.6} />
+            <ReferenceLine
+              y={shown(MOST_WASH_MS)}
+              stroke="var(--out)"
+              strokeDasharray="8 3"
+              strokeWidth={1.6}
+            />
           </BarChart>
         </ResponsiveContainer>
       </div>

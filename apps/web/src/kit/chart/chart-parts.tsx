@@ -10,6 +10,28 @@ export const PENS = [
 ] as const;
 export const AXIS = { stroke: 'var(--soft-ink)', fontSize: 12, tickLine: false } as const;
 
+/** Every plot: room for its axes, and no focus of its own, since its figures stand in words beside it. */
+export const PLOT = {
+  margin: { top: 6, right: 12, bottom: 16, left: 0 },
+  accessibilityLayer: false,
+} as const;
+export const GRID = { stroke: 'var(--rule)', vertical: false } as const;
+/** A curve without dots, that stands at once. */
+export const CURVE = { dot: false, activeDot: false, isAnimationActive: false } as const;
+/** Handle or opening along the bottom, in per cent. */
+export const HANDLE_AXIS = {
+  ...AXIS,
+  dataKey: 'at',
+  type: 'number',
+  domain: [0, 100],
+  ticks: [0, 25, 50, 75, 100],
+} as const;
+/** So many figures that count, on an axis. */
+export const figuresThatCount =
+  (figures: number) =>
+  (value: number): string =>
+    String(Number(value.toPrecision(figures)));
+
 /** What an axis shows, written under it. */
 export const under = (value: string) =>
   ({ value, position: 'bottom', offset: 0, fontSize: 12, fill: 'var(--soft-ink)' }) as const;

@@ -1,10 +1,9 @@
 import { useSnackbar } from 'notistack';
-import Papa from 'papaparse';
 import { type ReactNode, useRef } from 'react';
 import { useWords } from '../../words';
 import styles from './Figure.module.css';
 import { pngOf, svgText } from './export-picture';
-import { saveFile } from './save-file';
+import { saveCsv, saveFile } from './save-file';
 
 interface FigureProps {
   title: string;
@@ -40,8 +39,7 @@ export function Figure({ title, unit, file, data, hasPicture = true, children }:
     const svg = drawing();
     if (svg) saveFile(`${file}.svg`, new Blob([svgText(svg)], { type: 'image/svg+xml' }));
   };
-  const takeCsv = (): void =>
-    saveFile(`${file}.csv`, new Blob([`${Papa.unparse(data())}\r\n`], { type: 'text/csv;charset=utf-8' }));
+  const takeCsv = (): void => saveCsv(`${file}.csv`, data());
 
   return (
     <figure className={styles.figure}>

@@ -1,3 +1,5 @@
+import Papa from 'papaparse';
+
 /** Hands a file to the person. */
 export function saveFile(name: string, content: Blob): void {
   const address = URL.createObjectURL(content);
@@ -7,3 +9,10 @@ export function saveFile(name: string, content: Blob): void {
   link.click();
   URL.revokeObjectURL(address);
 }
+
+/** Rows as a sheet that any program reads. */
+export const saveCsv = (name: string, rows: readonly (readonly (string | number)[])[]): void =>
+  saveFile(
+    name,
+    new Blob([`${Papa.unparse(rows as (string | number)[][])}\r\n`], { type: 'text/csv;charset=utf-8' }),
+  );
