@@ -35,7 +35,9 @@ test('items move and go by keys, and come back with Undo', async ({ page }) => {
   const tree = page.getByRole('tree');
   await tree.press('Alt+ArrowUp');
   await expect(page.getByText('Flower beds: moved')).toBeVisible();
-  expect((await names()).indexOf('Flower beds')).toBe(before.indexOf('Flower beds') - 1);
+  await expect
+    .poll(async () => (await names()).indexOf('Flower beds'))
+    .toBe(before.indexOf('Flower beds') - 1);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(names).toEqual(before);
   await row(page, 'Flower beds').click();
@@ -60,7 +62,7 @@ test('a row is dragged past another with all that hangs on it', async ({ page })
   await page.mouse.move(to.x + 60, to.y + to.height / 2, { steps: 8 });
   await page.mouse.up();
   await expect(page.getByText('Flower beds: moved')).toBeVisible();
-  expect((await names()).indexOf('Flower beds')).toBe(onto);
+  await expect.poll(async () => (await names()).indexOf('Flower beds')).toBe(onto);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(names).toEqual(before);
 });

@@ -16,6 +16,7 @@ export * from './selection/index.js';
 export * from './lineup/index.js';
 export * from './catalogue-sheet/index.js';
 export * from './bench/index.js';
+export * from './hook-up/index.js';
 export * from './ordering/index.js';
 export * from './takeoff/index.js';
 export * from './walk/index.js';

@@ -1,6 +1,7 @@
 import type { Calculation } from '../calculation/index.js';
 import { checkSlamCalculation, checkVelocityCalculation } from '../checks/index.js';
 import { gasPurgeCalculation, gasRunCalculation } from '../gas/index.js';
+import { hookUpCalculation } from '../hook-up/index.js';
 import { isolateCalculation, segmentsCalculation } from '../isolation/index.js';
 import { pipeLossCalculation, valveLossCalculation } from '../loss/index.js';
 import { orderLineCalculation, readOrderCalculation, readTagCalculation } from '../ordering/index.js';
@@ -26,6 +27,7 @@ export const CALCULATIONS: readonly Calculation[] = [
   selectCalculation,
   isolateCalculation,
   segmentsCalculation,
+  hookUpCalculation,
   orderLineCalculation,
   readOrderCalculation,
   readTagCalculation,

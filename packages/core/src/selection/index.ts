@@ -9,6 +9,7 @@ export {
   PLACES,
   type PositionDuty,
   SOLIDS,
+  dutyInput,
   positionDutyInput,
 } from './duty.js';
 export { type ExpectedLife, type LifeReason, expectedLife } from './expected-life.js';
@@ -24,7 +25,7 @@ export {
 } from './house-rules.js';
 export { type Judged, type Reason, type Verdict, judgeCandidate } from './judge-candidate.js';
 export { boreRatio, estimatedOpenKv } from './open-kv.js';
-export type { Measured, Rule } from './rule.js';
+export type { Measured, ReasonVerdict, Rule } from './rule.js';
 export { RULES } from './rules/index.js';
 export { pricePerYear } from './score.js';
 export { type Scoring, type Selected, type Selection, select } from './select.js';

@@ -1,0 +1,251 @@
+import { isLiquid, isPotable } from '../media/index.js';
+import type { PipeMaterial } from '../pipes/index.js';
+import {
+  type Candidate,
+  type Duty,
+  type HouseSides,
+  type Verdict,
+  houseSides,
+  rateAssembly,
+} from '../selection/index.js';
+import type { End } from '../valves/index.js';
+import { type Facing, facingOf } from './facing.js';
+import type { Part } from './part.js';
+import { type PlaceLimit, placeLimitsOf } from './place-limits.js';
+import { type WayReason, WAY_RULES, endsOf } from './way-rules.js';
+import { type PipeSide, type RawWay, isDrilled, waysTo } from './ways.js';
+
+export type HookUpSide = 'in' | 'out';
+
+/** A way to make one side, judged. */
+export interface Way extends Omit<RawWay, 'mistake' | 'remedy'> {
+  verdict: Verdict;
+  reasons: WayReason[];
+  /** What governs with this joint, where a table covers it. */
+  weakest?: { name: string; allowablePa: number };
+}
+
+export interface JoinedSide {
+  side: HookUpSide;
+  pipe: PipeSide;
+  end: End;
+  /** Taken first: what fits, then what needs care; of these the one with fewest joints. */
+  ways: Way[];
+  /** The way taken: the one asked for, else the first that is not ruled out. */
+  taken?: Way;
+}
+
+export interface HookUp {
+  verdict: Verdict;
+  /** In and out, as the water goes. */
+  sides: JoinedSide[];
+  /** What belongs to neither side alone. */
+  common: Part[];
+  /** Everything to bring, alike items counted together. */
+  kit: Part[];
+  facing: Facing[];
+  /** Why the valve can not be joined here as it is, and what to watch. */
+  reasons: WayReason[];
+  weakest?: { name: string; allowablePa: number };
+}
+
+export interface HookUpCase {
+  duty: Duty;
+  valve: Candidate;
+  /** Where the pipe on a side is not the duty's own. */
+  pipes?: Partial<Record<HookUpSide, PipeSide>>;
+  /** What the place forbids, beside what the duty says of it. */
+  limits?: readonly PlaceLimit[];
+  /** A way asked for by its id. */
+  ways?: Partial<Record<HookUpSide, string>>;
+  /** Cover over a buried valve, m. */
+  coverM?: number;
+  sides?: HouseSides;
+}
+
+const RANK: Record<Verdict, number> = { fits: 0, care: 1, out: 2 };
+
+/**
+ * How a valve joins its pipe: the ways on each side with a verdict each, what is taken, the kit, and what must face where.
+ *
+ * @param of.duty   of the position; its pipe is on both sides unless told otherwise
+ * @param of.valve  with its two ends, inlet first; a valve without ends joins nothing
+ * @param of.pipes  material and nominal size of a side
+ * @param of.limits what the place forbids, beside what the duty says
+ * @param of.ways   asked for by id
+ * @param of.coverM over a buried valve, m
+ * @param of.sides  house rules in force
+ * @returns verdict: the worse of both sides and of the reasons about the whole
+ * Source: usual practice; bolting by the standards named in FLANGE_BOLTING; strengths by the joint tables of pressure-rating.
+ *
+ * @example
+ * hookUp({ duty, valve: { type: 'ball', ends: ['press', 'press'] } }).sides[0].taken.id // 'press', on copper
+ */
+export function hookUp({
+  duty,
+  valve,
+  pipes = {},
+  limits = [],
+  ways = {},
+  coverM,
+  sides: house = houseSides(),
+}: HookUpCase): HookUp {
+  const context = { duty, valve, limits: new Set([...placeLimitsOf(duty), ...limits]), sides: house };
+  const ends = valve.ends ?? [];
+  const own: PipeSide = { material: duty.pipe?.material ?? 'copper', dn: duty.dn };
+  const sides = (['in', 'out'] as const).flatMap((side, at): JoinedSide[] => {
+    const end = ends[at];
+    if (!end) return [];
+    const pipe = pipes[side] ?? own;
+    const judged = waysTo({ duty, valve, pipe, end })
+      .map((way) => judgeWay(way, context))
+      .sort((a, b) => RANK[a.verdict] - RANK[b.verdict] || a.joints.length - b.joints.length);
+    const taken =
+      judged.find(({ id }) => id === ways[side]) ?? judged.find(({ verdict }) => verdict !== 'out');
+    return [{ side, pipe, end, ways: judged, ...(taken && { taken }) }];
+  });
+  const common = commonParts(duty, valve, sides, coverM);
+  const reasons = wholeReasons(duty, valve, sides);
+  const parts = [...sides.flatMap(({ taken }) => taken?.parts ?? []), ...common];
+  const weakest = weakestOf(sides);
+  return {
+    verdict: worst([
+      ...sides.map(({ taken }) => taken?.verdict ?? 'out'),
+      ...reasons.flatMap(({ verdict }) => (verdict === 'supports' ? [] : [verdict])),
+    ]),
+    sides,
+    common,
+    kit: together(shared(parts, valve)),
+    facing: facingOf(duty, valve),
+    reasons,
+    ...(weakest && { weakest }),
+  };
+}
+
+const worst = (verdicts: readonly Verdict[]): Verdict =>
+  verdicts.reduce<Verdict>((so, one) => (RANK[one] > RANK[so] ? one : so), 'fits');
+
+function judgeWay(raw: RawWay, context: Parameters<(typeof WAY_RULES)[number]['judge']>[1]): Way {
+  const { mistake: _mistake, remedy: _remedy, ...way } = raw;
+  const reasons = WAY_RULES.flatMap((rule): WayReason[] => {
+    const said = rule.judge(raw, context);
+    return said ? [{ rule: rule.id, ...said }] : [];
+  });
+  const verdict = worst(reasons.flatMap(({ verdict: one }) => (one === 'supports' ? [] : [one])));
+  const ends = endsOf(raw);
+  const rating =
+    ends.length > 0
+      ? rateAssembly(context.duty, { ...context.valve, ends: ends.slice(0, 2) }).rating
+      : undefined;
+  return {
+    ...way,
+    verdict,
+    reasons,
+    ...(rating && { weakest: { name: rating.governing, allowablePa: rating.allowablePa } }),
+  };
+}
+
+function weakestOf(sides: readonly JoinedSide[]): HookUp['weakest'] {
+  const [first, ...rest] = sides.flatMap(({ taken }) => (taken?.weakest ? [taken.weakest] : []));
+  return first && rest.reduce((least, one) => (one.allowablePa < least.allowablePa ? one : least), first);
+}
+
+const COPPER_ALLOYS: readonly string[] = ['brass', 'dzr-brass', 'plated-brass', 'bronze'];
+const STEELS: readonly PipeMaterial[] = ['steel', 'galvanised'];
+const IRONS: readonly string[] = ['carbon-steel', 'grey-iron', 'ductile-iron'];
+
+/** Copper alloy beside iron or steel, either way round. */
+const rustsBeside = (pipe: PipeMaterial, body: string): boolean =>
+  (STEELS.includes(pipe) && COPPER_ALLOYS.includes(body)) || (pipe === 'copper' && IRONS.includes(body));
+
+/** Comes off only by turning the pipe or the valve. */
+const isScrewedOnly = ({ joints, parts }: Way): boolean =>
+  joints.length > 0 && joints.every((id) => id === 'thread') && !parts.some(({ id }) => id === 'flange');
+
+function commonParts(
+  duty: Duty,
+  valve: Candidate,
+  sides: readonly JoinedSide[],
+  coverM: number | undefined,
+): Part[] {
+  const lead = isPotable(duty.medium) ? { leadFree: true as const } : {};
+  const parts: Part[] = [];
+  for (const { pipe, taken } of sides) {
+    if (!taken || !isLiquid(duty.medium) || !rustsBeside(pipe.material, valve.bodyMaterial ?? '')) continue;
+    const flange = taken.parts.find(({ id }) => id === 'flange');
+    if (flange?.drilling)
+      parts.push({ id: 'insulating-kit', count: 1, dn: duty.dn, drilling: flange.drilling });
+    else parts.push({ id: 'dielectric-union', count: 1, dn: pipe.dn });
+  }
+  const screwed =
+    sides.length === 2 && sides.every(({ taken }) => taken !== undefined && isScrewedOnly(taken));
+  const comesApart = parts.some(({ id }) => id === 'dielectric-union') || valve.pieces === 3;
+  if (screwed && !comesApart) parts.push({ id: 'union', count: 1, dn: duty.dn, ...lead });
+  if (duty.place === 'buried') {
+    parts.push(
+      { id: 'box', count: 1 },
+      { id: 'extension', count: 1, ...(coverM !== undefined && { lengthM: coverM }) },
+      { id: 'key', count: 1 },
+    );
+    if (IRONS.includes(valve.bodyMaterial ?? '')) parts.push({ id: 'wrap', count: 1 });
+  }
+  return parts;
+}
+
+function wholeReasons(duty: Duty, valve: Candidate, sides: readonly JoinedSide[]): WayReason[] {
+  const ends = valve.ends ?? [];
+  const reasons: WayReason[] = [];
+  if (ends.length < 2)
+    reasons.push({
+      rule: 'unknown-ends',
+      verdict: 'care',
+      text: 'Its ends are not known: read them from the tag, or ask.',
+    });
+  if (ends.includes('wafer') && duty.endOfLine)
+    reasons.push({
+      rule: 'wafer-end',
+      verdict: 'out',
+      text: 'A wafer is held by both flanges: with the pipe beyond it off, nothing holds it.',
+    });
+  if (ends.includes('lug') && duty.endOfLine)
+    reasons.push({
+      rule: 'lug-end',
+      verdict: 'care',
+      text: 'At the end of a line only a lug rated for it, with its own cap screws on the side that stays.',
+    });
+  const rigid = sides.filter(({ taken }) =>
+    taken?.joints.some((id) => id === 'mechanical' || id === 'push-on'),
+  );
+  if (rigid.length > 0)
+    reasons.push({
+      rule: 'restraint',
+      verdict: 'supports',
+      text: 'A pushed or glanded joint slides apart under pressure: restrain it as far back as the line’s designer says.',
+    });
+  if (ends.some((end) => !isDrilled(end, duty.dn)))
+    reasons.push({
+      rule: 'bolts-unknown',
+      verdict: 'care',
+      text: 'No table here has the bolts of this size: take them from the flange.',
+    });
+  return reasons;
+}
+
+/** Through bolts go through both flanges: they are counted once. */
+function shared(parts: readonly Part[], { ends }: Candidate): Part[] {
+  if (!ends?.every((end) => end === 'wafer')) return [...parts];
+  let seen = false;
+  return parts.filter(({ id }) => id !== 'through-bolts' || (!seen && (seen = true)));
+}
+
+/** Alike items as one with their sum; what is used up as needed once. */
+function together(parts: readonly Part[]): Part[] {
+  const kit = new Map<string, Part>();
+  for (const part of parts) {
+    const { count, ...what } = part;
+    const key = JSON.stringify(Object.entries(what).sort(([a], [b]) => (a < b ? -1 : 1)));
+    const had = kit.get(key);
+    kit.set(key, { ...part, ...(count !== undefined && { count: count + (had?.count ?? 0) }) });
+  }
+  return [...kit.values()];
+}
