@@ -19,6 +19,7 @@ export * from './bench/index.js';
 export * from './hook-up/index.js';
 export * from './ordering/index.js';
 export * from './takeoff/index.js';
+export * from './orders/index.js';
 export * from './walk/index.js';
 export * from './walk-list/index.js';
 export * from './registry/index.js';

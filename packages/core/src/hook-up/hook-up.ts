@@ -8,7 +8,7 @@ import {
   houseSides,
   rateAssembly,
 } from '../selection/index.js';
-import type { End } from '../valves/index.js';
+import { type End, isCopperAlloy } from '../valves/index.js';
 import { type Facing, facingOf } from './facing.js';
 import type { Part } from './part.js';
 import { type PlaceLimit, placeLimitsOf } from './place-limits.js';
@@ -150,13 +150,12 @@ function weakestOf(sides: readonly JoinedSide[]): HookUp['weakest'] {
   return first && rest.reduce((least, one) => (one.allowablePa < least.allowablePa ? one : least), first);
 }
 
-const COPPER_ALLOYS: readonly string[] = ['brass', 'dzr-brass', 'plated-brass', 'bronze'];
 const STEELS: readonly PipeMaterial[] = ['steel', 'galvanised'];
 const IRONS: readonly string[] = ['carbon-steel', 'grey-iron', 'ductile-iron'];
 
 /** Copper alloy beside iron or steel, either way round. */
-const rustsBeside = (pipe: PipeMaterial, body: string): boolean =>
-  (STEELS.includes(pipe) && COPPER_ALLOYS.includes(body)) || (pipe === 'copper' && IRONS.includes(body));
+const rustsBeside = (pipe: PipeMaterial, body = ''): boolean =>
+  (STEELS.includes(pipe) && isCopperAlloy(body)) || (pipe === 'copper' && IRONS.includes(body));
 
 /** Comes off only by turning the pipe or the valve. */
 const isScrewedOnly = ({ joints, parts }: Way): boolean =>
@@ -171,7 +170,7 @@ function commonParts(
   const lead = isPotable(duty.medium) ? { leadFree: true as const } : {};
   const parts: Part[] = [];
   for (const { pipe, taken } of sides) {
-    if (!taken || !isLiquid(duty.medium) || !rustsBeside(pipe.material, valve.bodyMaterial ?? '')) continue;
+    if (!taken || !isLiquid(duty.medium) || !rustsBeside(pipe.material, valve.bodyMaterial)) continue;
     const flange = taken.parts.find(({ id }) => id === 'flange');
     if (flange?.drilling)
       parts.push({ id: 'insulating-kit', count: 1, dn: duty.dn, drilling: flange.drilling });

@@ -1,3 +1,5 @@
+export { candidateOfSpec } from './candidate-of-spec.js';
+export { type CastingCheck, type CastingDifference, castingAgainstOrder } from './casting-against-order.js';
 export { type TaggedModel, modelFromTag } from './model-from-tag.js';
 export { orderChoice, orderEndWords } from './order-choice.js';
 export { type OrderLine, orderLine } from './order-line.js';
@@ -9,3 +11,5 @@ export * from './required-fields.js';
 export * from './valve-spec.js';
 export { orderLineCalculation, readOrderCalculation } from './order-calculations.js';
 export { specInput } from './spec-input.js';
+export { specOfModel } from './spec-of-model.js';
+export { takenFamily } from './spec-family.js';

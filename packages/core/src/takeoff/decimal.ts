@@ -51,3 +51,34 @@ export function decimalCeiling(a: number, b: number): number {
   const over = one.digits * other.digits;
   return Number((over + under - 1n) / under);
 }
+
+/**
+ * A sum as it is worked out on paper.
+ *
+ * @example
+ * decimalSum([0.1, 0.2]) // 0.3
+ */
+export function decimalSum(values: readonly number[]): number {
+  const all = values.map(written);
+  const places = Math.max(0, ...all.map((one) => one.places));
+  const digits = all.reduce((sum, one) => sum + one.digits * 10n ** BigInt(places - one.places), 0n);
+  return numberOf({ digits, places });
+}
+
+/**
+ * An amount rounded to the smallest coin, half away from nothing.
+ *
+ * @param value  amount
+ * @param places decimal places of the currency, 2 for cents
+ *
+ * @example
+ * roundedAmount(1.005, 2) // 1.01, where Math.round(100.5 * ...) says 1
+ */
+export function roundedAmount(value: number, places = 2): number {
+  const { digits, places: own } = written(value);
+  if (own <= places) return value;
+  const unit = 10n ** BigInt(own - places);
+  const size = digits < 0n ? -digits : digits;
+  const whole = (size * 2n + unit) / (unit * 2n);
+  return numberOf({ digits: digits < 0n ? -whole : whole, places });
+}

@@ -1,4 +1,4 @@
-export { decimalCeiling, decimalDifference, decimalProduct } from './decimal.js';
+export { decimalCeiling, decimalDifference, decimalProduct, decimalSum, roundedAmount } from './decimal.js';
 export { STOPS_PER_FIXTURE, TAKEOFF_FIXTURES, type TakeoffFixture } from './stops-per-fixture.js';
 export { type Takeoff, type TakeoffInput, type TakeoffOption, takeoff } from './takeoff.js';
 export { takeoffCalculation } from './takeoff-calculation.js';

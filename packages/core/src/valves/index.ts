@@ -30,6 +30,7 @@ export {
   STEMS,
   type SeatMaterial,
   type Stem,
+  isCopperAlloy,
 } from './materials.js';
 export { ENDS, END_WORDS, type End } from './ends.js';
 export { VALVE_STORIES, type ValveStory } from './valve-stories.js';

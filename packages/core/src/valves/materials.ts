@@ -15,6 +15,10 @@ export const BODY_MATERIALS = [
 ] as const;
 export type BodyMaterial = (typeof BODY_MATERIALS)[number];
 
+/** Whether a body is brass or bronze of any kind. */
+export const isCopperAlloy = (body: string | undefined): boolean =>
+  body === 'brass' || body === 'dzr-brass' || body === 'plated-brass' || body === 'bronze';
+
 export const BODY_WORDS: Record<BodyMaterial, string> = {
   brass: 'yellow brass',
   'dzr-brass': 'DZR brass',

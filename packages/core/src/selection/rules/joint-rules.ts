@@ -1,11 +1,10 @@
 import { isFuelGas, isLiquid, isSteam } from '../../media/index.js';
-import { type End, BODY_WORDS, valveTypeFacts } from '../../valves/index.js';
+import { type End, BODY_WORDS, isCopperAlloy, valveTypeFacts } from '../../valves/index.js';
 import type { Candidate } from '../candidate.js';
 import { withSides } from '../house-rules.js';
 import { type Rule, care, ruledOut, supports } from '../rule.js';
 import { closingMaterials } from './pressure-rules.js';
 
-const COPPER_ALLOYS = ['brass', 'dzr-brass', 'plated-brass', 'bronze'];
 const NPT: readonly End[] = ['fip', 'mip'];
 const BSP: readonly End[] = ['bspp', 'bspt'];
 
@@ -68,7 +67,7 @@ export const JOINT_RULES: readonly Rule[] = [
     when: 'Copper alloy on steel pipe in a wet line.',
     concerns: ({ medium, pipe }) =>
       isLiquid(medium) && (pipe?.material === 'steel' || pipe?.material === 'galvanised'),
-    applies: (_duty, { bodyMaterial = '' }) => COPPER_ALLOYS.includes(bodyMaterial),
+    applies: (_duty, { bodyMaterial }) => isCopperAlloy(bodyMaterial),
     judge: (_duty, { bodyMaterial = 'brass' }) =>
       care(`The steel rusts where it meets ${BODY_WORDS[bodyMaterial]}: put a dielectric fitting between.`),
   },

@@ -1,0 +1,86 @@
+import type { CatalogueModel, ModelSize } from '../lineup/index.js';
+import type { Duty } from '../selection/index.js';
+import { isCheck, isCopperAlloy } from '../valves/index.js';
+import { ratingMarkOf } from './rating-marks.js';
+import { takenFamily } from './spec-family.js';
+import type { SpecEnd, ValveSpec } from './valve-spec.js';
+
+/** Outside diameter of the tube a stop's fixture side takes unless told otherwise, in. */
+const FIXTURE_TUBE_IN = 0.375;
+
+/**
+ * A model of the catalogue as it is ordered for a position. What neither model nor duty settles (trim, opening direction, set pressure) is left
+ * open, for the person to say.
+ *
+ * @param model picked
+ * @param size  of the model
+ * @param duty  drinking water wants it lead-free, the ground a box, a check the way the water goes
+ *
+ * @example
+ * specOfModel(model, model.sizes[0], duty) // { type: 'ball', dn: 20, family: 'bronze', ends: [...], rating: { kind: 'cwp', value: 600 }, ... }
+ */
+export function specOfModel(
+  model: CatalogueModel,
+  { dn }: Pick<ModelSize, 'dn'>,
+  duty: Pick<Duty, 'place' | 'orientation' | 'medium'>,
+): ValveSpec {
+  const { type, bodyMaterial, ratingId, approvals } = model;
+  const rating = ratingId && ratingMarkOf(ratingId);
+  const isStop = type.includes('stop');
+  const spec: ValveSpec = {
+    type,
+    dn,
+    ...(bodyMaterial && { body: bodyMaterial }),
+    ...(model.standard !== undefined && { standard: model.standard }),
+    ...(rating && { rating }),
+    ...(approvals && approvals.length > 0 && { approvals: [...approvals].sort() }),
+  };
+  const family = takenFamily(spec);
+  const whole: ValveSpec = {
+    ...spec,
+    ...(family && { family }),
+    ...endsOf(model, isStop),
+    ...(isStop
+      ? stopWords(type)
+      : {
+          ...(model.port && { port: model.port }),
+          ...(model.pieces !== undefined && { pieces: model.pieces }),
+          ...(model.seatMaterial && { seat: model.seatMaterial }),
+          ...(model.discMaterial && { disc: model.discMaterial }),
+          ...(model.stem && { stem: model.stem }),
+          ...(model.operator && { operator: model.operator }),
+        }),
+    ...(isBrassForWater(model) && { leadFree: true }),
+    ...(isCheck(type) && {
+      kind: type.replace('check-', ''),
+      ...(duty.orientation && { orientation: duty.orientation }),
+    }),
+    ...(duty.place === 'buried' && family === 'waterworks' && { box: true }),
+    ...(family === 'waterworks' &&
+      (bodyMaterial === 'ductile-iron' || bodyMaterial === 'grey-iron') && { coating: 'epoxy' }),
+  };
+  return whole;
+}
+
+const isBrassForWater = ({ approvals, bodyMaterial }: CatalogueModel): boolean =>
+  (approvals?.includes('potable') ?? false) && isCopperAlloy(bodyMaterial);
+
+function endsOf({ ends = [] }: CatalogueModel, isStop: boolean): Pick<ValveSpec, 'ends'> {
+  const [first, second] = ends;
+  if (!first || !second) return {};
+  const pair: SpecEnd[] = isStop
+    ? [
+        { side: 'supply', style: first },
+        { side: 'fixture', style: second, ...(second === 'od-compression' && { odIn: FIXTURE_TUBE_IN }) },
+      ]
+    : [
+        { side: 'in', style: first },
+        { side: 'out', style: second },
+      ];
+  return { ends: pair };
+}
+
+const stopWords = (type: CatalogueModel['type']): Pick<ValveSpec, 'form' | 'action'> => ({
+  form: type === 'compression-stop' ? 'straight' : 'angle',
+  action: type === 'quarter-turn-stop' ? 'quarter-turn' : 'multi-turn',
+});
