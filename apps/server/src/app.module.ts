@@ -9,8 +9,10 @@ import { DemoModule } from './demo/demo.module.js';
 import { HealthModule } from './health/health.module.js';
 import { JobsModule } from './jobs/jobs.module.js';
 import { LinesModule } from './lines/lines.module.js';
+import { OrdersModule } from './orders/orders.module.js';
 import { PeopleModule } from './people/people.module.js';
 import { PhotosModule } from './photos/photos.module.js';
+import { PriceDeskModule } from './price-desk/price-desk.module.js';
 import { PositionsModule } from './positions/positions.module.js';
 import { SessionsModule } from './sessions/sessions.module.js';
 import type { Settings } from './settings.js';
@@ -41,6 +43,8 @@ export class AppModule {
         PhotosModule,
         ArchiveModule,
         CatalogueModule,
+        OrdersModule,
+        PriceDeskModule,
         WalkListModule,
         UndoModule,
         CalcModule,

@@ -2,7 +2,7 @@ import { ConsoleLogger } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { SwaggerModule } from '@nestjs/swagger';
-import { LARGEST_PHOTO } from '@grevik/contracts';
+import { LARGEST_PHOTO, LARGEST_SHEET } from '@grevik/contracts';
 import { json, raw } from 'express';
 import { openApi } from './api-docs/open-api.js';
 import { AppModule } from './app.module.js';
@@ -36,6 +36,7 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
     json({ limit: '128mb', strict: false, type: ['application/json', 'application/geo+json'] }),
   );
   app.use('/api/positions/:id/photos', raw({ limit: LARGEST_PHOTO, type: () => true }));
+  app.use('/api/jobs/:id/orders/sheet/preview', raw({ limit: LARGEST_SHEET, type: () => true }));
   app.use(json({ limit: '4mb' }));
   app.use(refuseOddBodies);
   app.useGlobalPipes(requestValidation());

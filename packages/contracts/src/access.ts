@@ -12,6 +12,8 @@ export const PERMISSIONS = [
   'walk',
   'house-rules',
   'catalogue',
+  'order',
+  'receive',
   'people',
 ] as const;
 export type Permission = (typeof PERMISSIONS)[number];

@@ -5,17 +5,21 @@ import {
   type RecordOf,
   LONGEST_WALK,
   MEDIA,
+  ORDER_STATES,
   benchFindingInput,
   catalogueModelInput,
   choice,
   flag,
   foundInput,
+  hookUpChoicesInput,
   houseRulesInput,
   list,
   number,
   optional,
   positionDutyInput,
   record,
+  specInput,
+  supplierAnswerInput,
   text,
   walkItemFields,
 } from '@grevik/core';
@@ -74,6 +78,7 @@ const positionFields = {
   longitude: optional(number({ unit: 'degrees', min: -180, max: 180 })),
   latitude: optional(number({ unit: 'degrees', min: -90, max: 90 })),
   pick: optional(record(pickFields)),
+  hookUp: optional(hookUpChoicesInput),
   entries: list(record(entryFields), { most: 20_000 }),
   photos: list(record(photoFields), { most: 200 }),
 };
@@ -88,6 +93,42 @@ const lineFields = {
   positions: list(record(positionFields), { most: 10_000 }),
 };
 
+const receiptFields = {
+  quantity: number({ integer: true, min: 1, max: 1_000_000 }),
+  casting: words(500),
+  accepted: flag(),
+  note: words(500),
+  receivedAt: moment,
+  by: text(80),
+};
+const orderLineFields = {
+  /** What the quotations of this archive call it. */
+  id: text(60),
+  text: text(1000),
+  spec: optional(specInput),
+  quantity: number({ integer: true, min: 1, max: 1_000_000 }),
+  /** Tags. */
+  positions: list(text(20), { most: 1000 }),
+  note: words(500),
+  unitPrice: optional(number({ unit: 'currency, each', min: 0, max: 1e9 })),
+  leadDays: optional(number({ unit: 'days', integer: true, min: 0, max: 1000 })),
+  receipts: list(record(receiptFields), { most: 1000 }),
+};
+const orderFields = {
+  supplier: optional(text(80)),
+  state: choice(ORDER_STATES),
+  lines: list(record(orderLineFields), { most: 20_000 }),
+};
+const quotationFields = {
+  supplier: text(80),
+  state: choice(['asked', 'answered', 'failed'] as const),
+  lines: list(text(60), { most: 5_000 }),
+  answer: optional(supplierAnswerInput),
+  problem: optional(text(500)),
+  askedAt: moment,
+  by: text(80),
+};
+
 /** A job whole, without an id of the company it came from: what makes it again elsewhere. */
 export const jobArchiveInput = record({
   format: choice([ARCHIVE_FORMAT]),
@@ -98,6 +139,8 @@ export const jobArchiveInput = record({
   /** The models that are picked in it. */
   models: list(catalogueModelInput, { most: 2_000 }),
   lines: list(record(lineFields), { most: 500 }),
+  orders: optional(list(record(orderFields), { most: 1_000 })),
+  quotations: optional(list(record(quotationFields), { most: 1_000 })),
 });
 export type JobArchive = RecordOf<{
   format: Field<typeof ARCHIVE_FORMAT>;
@@ -106,7 +149,11 @@ export type JobArchive = RecordOf<{
   houseRules: Field<Partial<HouseSides> | undefined>;
   models: Field<CatalogueModel[]>;
   lines: Field<ArchivedLine[]>;
+  orders: Field<ArchivedOrder[] | undefined>;
+  quotations: Field<ArchivedQuotation[] | undefined>;
 }>;
+export type ArchivedOrder = RecordOf<typeof orderFields>;
+export type ArchivedQuotation = RecordOf<typeof quotationFields>;
 export type ArchivedLine = RecordOf<typeof lineFields>;
 export type ArchivedPosition = RecordOf<typeof positionFields>;
 export type ArchivedItem = RecordOf<typeof itemFields>;

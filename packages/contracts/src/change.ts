@@ -1,7 +1,7 @@
-import type { PositionDuty } from '@grevik/core';
+import type { HookUpChoices, PositionDuty } from '@grevik/core';
 import type { PickView } from './line.js';
 
-export const CHANGE_KINDS = ['duty', 'pick', 'name', 'walk', 'walk-list'] as const;
+export const CHANGE_KINDS = ['duty', 'pick', 'name', 'hook-up', 'walk', 'walk-list'] as const;
 export type ChangeKind = (typeof CHANGE_KINDS)[number];
 
 interface ChangeBase {
@@ -26,6 +26,7 @@ export type PositionChangeView = ChangeBase &
     | { kind: 'duty'; before: PositionDuty; after: PositionDuty }
     | { kind: 'pick'; before: PickKept | null; after: PickKept | null }
     | { kind: 'name'; before: NameKept; after: NameKept }
+    | { kind: 'hook-up'; before: HookUpChoices; after: HookUpChoices }
   );
 
 /** One of a person's own last changes, anywhere. */

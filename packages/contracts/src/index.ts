@@ -6,6 +6,7 @@ export * from './entry.js';
 export * from './error-body.js';
 export * from './job.js';
 export * from './line.js';
+export * from './order.js';
 export * from './person.js';
 export * from './position.js';
 export * from './photo.js';

@@ -1,6 +1,7 @@
 import {
   MEDIA,
   type Condition,
+  type HookUpChoices,
   type Medium,
   type WalkItem,
   type PositionDuty,
@@ -28,6 +29,8 @@ export interface PositionView {
   /** Goes up with every change: send it back with the next one. */
   version: number;
   pick: PickView | null;
+  /** What was settled of how it joins; the rest follows from duty and pick. */
+  hookUp: HookUpChoices;
   /** What is known of it from all that was found there. */
   condition: Condition;
   /** Longitude and latitude, degrees; null where not known. */

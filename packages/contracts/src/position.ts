@@ -1,4 +1,4 @@
-import { type PositionDuty, positionDutyInput } from '@grevik/core';
+import { type HookUpChoices, type PositionDuty, hookUpChoicesInput, positionDutyInput } from '@grevik/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -24,6 +24,11 @@ export class VersionedRequest {
 export class ChangeDutyRequest extends VersionedRequest {
   @Described(positionDutyInput)
   duty!: PositionDuty;
+}
+
+export class ChangeHookUpRequest extends VersionedRequest {
+  @Described(hookUpChoicesInput)
+  hookUp!: HookUpChoices;
 }
 
 export class PickRequest extends VersionedRequest {

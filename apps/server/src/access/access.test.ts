@@ -57,10 +57,26 @@ const ENDPOINTS: Readonly<Record<string, readonly Role[] | 'anyone' | 'signed-in
   'POST /api/archive/jobs': DECIDE,
   'GET /api/archive/jobs/:id/positions.geojson': ALL,
   'PUT /api/archive/jobs/:id/positions.geojson': [...DECIDE, 'technician'],
+  'GET /api/jobs/:id/orders': ALL,
+  'POST /api/jobs/:id/orders/lines': DECIDE,
+  'DELETE /api/jobs/:id/orders/lines': DECIDE,
+  'PUT /api/jobs/:id/orders/places': DECIDE,
+  'POST /api/jobs/:id/orders/quotations': DECIDE,
+  'GET /api/jobs/:id/orders/sheet.xlsx': ALL,
+  'GET /api/jobs/:id/orders/sheet.csv': ALL,
+  'GET /api/jobs/:id/orders/sheet.pdf': ALL,
+  'POST /api/jobs/:id/orders/sheet/preview': DECIDE,
+  'PUT /api/jobs/:id/orders/sheet': DECIDE,
+  'PUT /api/orders/:id/state': DECIDE,
+  'PUT /api/order-lines/:id': DECIDE,
+  'POST /api/order-lines/:id/receipts': [...DECIDE, 'technician'],
+  'GET /api/price-desk': 'anyone',
+  'POST /api/price-desk/:supplier/quotations': 'anyone',
   'GET /api/lines/:id': ALL,
   'GET /api/lines/:id/schedule.csv': ALL,
   'PUT /api/positions/:id/duty': [...DECIDE, 'technician'],
   'PUT /api/positions/:id/name': [...DECIDE, 'technician'],
+  'PUT /api/positions/:id/hook-up': DECIDE,
   'PUT /api/positions/:id/photos/:photoId': ALL,
   'GET /api/positions/:id/photos/:photoId': ALL,
   'PUT /api/positions/:id/pick': DECIDE,
@@ -111,7 +127,11 @@ describe('who may do what', () => {
   /** Sends nothing useful: what is let through is refused for its body or its id, never changed. */
   const send = (agent: Agent | ReturnType<typeof request>, endpoint: string, id: string): request.Test => {
     const [method, path] = endpoint.split(' ') as [(typeof METHODS)[number], string];
-    const to = path.replace(':id', id).replace(':name', 'select').replace(':photoId', NOBODY);
+    const to = path
+      .replace(':id', id)
+      .replace(':name', 'select')
+      .replace(':photoId', NOBODY)
+      .replace(':supplier', 'Quillside Supply');
     const test_ = agent[method.toLowerCase() as 'get'](to) as unknown as request.Test;
     return method === 'GET' ? test_ : test_.send({ nonsense: true });
   };
@@ -233,6 +253,12 @@ const BODIES: Readonly<Record<string, object>> = {
   'PUT /api/jobs/:id/house-rules': { houseRules: {} },
   'PUT /api/jobs/:id/picks': { modelId: NOBODY, reason: 'x', positions: [{ id: NOBODY, version: 0 }] },
   'PUT /api/positions/:id/duty': { version: 0, duty: DUTY },
+  'PUT /api/positions/:id/hook-up': { version: 0, hookUp: {} },
+  'POST /api/jobs/:id/orders/lines': { lines: [{ id: NOBODY, text: 'valve', quantity: 1 }] },
+  'DELETE /api/jobs/:id/orders/lines': { ids: [NOBODY] },
+  'PUT /api/jobs/:id/orders/places': { supplier: 'S', lines: [{ id: NOBODY, version: 0 }] },
+  'POST /api/jobs/:id/orders/quotations': { ids: [NOBODY], suppliers: ['S'] },
+  'PUT /api/jobs/:id/orders/sheet': { changes: [{ id: NOBODY, version: 0, quantity: 2 }] },
   'POST /api/jobs/:id/lines': { name: 'Theirs', medium: 'potable-cold' },
   'PUT /api/lines/:id/walk': { version: 0, at: 1, remove: 0, insert: [] },
   'PUT /api/archive/jobs/:id/positions.geojson': { type: 'FeatureCollection', features: [] },

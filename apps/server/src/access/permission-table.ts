@@ -28,6 +28,14 @@ export const PERMISSION_TABLE: Readonly<Record<Permission, { words: string; role
     words: 'add, change and retire models of the catalogue',
     roles: ['owner', 'estimator', 'foreman'],
   },
+  order: {
+    words: 'ask for prices, place and send orders',
+    roles: ['owner', 'estimator', 'foreman'],
+  },
+  receive: {
+    words: 'check what has come against its order',
+    roles: ['owner', 'estimator', 'foreman', 'technician'],
+  },
   people: { words: 'invite people and give them roles', roles: ['owner'] },
 };
 

@@ -5,11 +5,16 @@ import { CatalogueModule } from '../catalogue/catalogue.module.js';
 import { Entry } from '../entries/entry.model.js';
 import { Job } from '../jobs/job.model.js';
 import { Line } from '../lines/line.model.js';
+import { OrderLine } from '../orders/order-line.model.js';
+import { Order } from '../orders/order.model.js';
+import { Quotation } from '../orders/quotation.model.js';
+import { Receipt } from '../orders/receipt.model.js';
 import { Person } from '../people/person.model.js';
 import { Photo } from '../photos/photo.model.js';
 import { Pick } from '../positions/pick.model.js';
 import { Position } from '../positions/position.model.js';
 import { Walk } from '../walks/walk.model.js';
+import { ArchiveOrders } from './archive-orders.js';
 import { ArchiveController } from './archive.controller.js';
 import { CoordinatesService } from './coordinates.service.js';
 import { ExportJob } from './export-job.js';
@@ -17,10 +22,24 @@ import { ImportJob } from './import-job.js';
 
 @Module({
   imports: [
-    SequelizeModule.forFeature([Job, Line, Walk, Position, Pick, Entry, Photo, Person, CatalogueModelRow]),
+    SequelizeModule.forFeature([
+      Job,
+      Line,
+      Walk,
+      Position,
+      Pick,
+      Entry,
+      Photo,
+      Person,
+      CatalogueModelRow,
+      Order,
+      OrderLine,
+      Receipt,
+      Quotation,
+    ]),
     CatalogueModule,
   ],
   controllers: [ArchiveController],
-  providers: [ExportJob, ImportJob, CoordinatesService],
+  providers: [ArchiveOrders, ExportJob, ImportJob, CoordinatesService],
 })
 export class ArchiveModule {}

@@ -301,4 +301,100 @@ describe('places on the earth', () => {
     expect(features.map(({ properties }) => properties.tag)).not.toContain('UT-103');
     await owner.put(address).send({ type: 'Point' }).expect(400);
   });
+
+  it('brings orders back with lines, answers and what has come, under new ids', async () => {
+    const archive = {
+      format: 'grevik-job',
+      version: 1,
+      job: 'Ordered',
+      models: [],
+      lines: [
+        {
+          name: 'Cold',
+          medium: 'potable-cold',
+          walked: false,
+          walk: [],
+          positions: [
+            {
+              tag: 'OR-1',
+              remarks: '',
+              duty: { function: 'isolate', dn: 20, pressurePa: 5e5, temperatureC: 10 },
+              hookUp: { limits: ['no-torch'], ways: { in: 'press' } },
+              entries: [],
+              photos: [],
+            },
+          ],
+        },
+      ],
+      orders: [
+        {
+          state: 'draft',
+          lines: [{ id: 'a', text: 'thread sealant', quantity: 2, positions: [], note: '', receipts: [] }],
+        },
+        {
+          supplier: 'Quillside Supply',
+          state: 'part-received',
+          lines: [
+            {
+              id: 'b',
+              text: '3/4 in ball valve',
+              spec: { type: 'ball', dn: 20 },
+              quantity: 4,
+              positions: ['OR-1'],
+              note: 'soon',
+              unitPrice: 12.345,
+              leadDays: 3,
+              receipts: [
+                {
+                  quantity: 1,
+                  casting: '3/4 600 WOG',
+                  accepted: true,
+                  note: '',
+                  receivedAt: '2026-11-02T08:00:00.000Z',
+                  by: 'Ines',
+                },
+              ],
+            },
+          ],
+        },
+      ],
+      quotations: [
+        {
+          supplier: 'Quillside Supply',
+          state: 'answered',
+          lines: ['b'],
+          answer: {
+            supplier: 'Quillside Supply',
+            currency: 'USD',
+            lines: [{ line: 'b', unitPrice: 12.345, leadDays: 3 }],
+          },
+          askedAt: '2026-11-01T08:00:00.000Z',
+          by: 'Ines',
+        },
+      ],
+    };
+    const take = (given: object) => owner.post('/api/archive/jobs').send(given);
+    const { jobId } = (await take(archive).expect(201)).body as { jobId: string };
+    const out = (await owner.get(`/api/archive/jobs/${jobId}`).expect(200)).body as JobArchive;
+    const ids = out.orders!.flatMap(({ lines }) => lines.map(({ id }) => id));
+    expect(ids).toEqual([expect.stringMatching(/^[0-9a-f-]{36}$/), expect.stringMatching(/^[0-9a-f-]{36}$/)]);
+    const named = JSON.parse(
+      JSON.stringify(out).replaceAll(ids[0]!, 'a').replaceAll(ids[1]!, 'b'),
+    ) as JobArchive;
+    expect(named).toEqual(archive);
+    const odd = async (change: (given: typeof archive) => void): Promise<unknown> => {
+      const copy = structuredClone({ ...archive, job: 'Odd' });
+      change(copy);
+      return ((await take(copy).expect(400)).body as { error: { field: string } }).error.field;
+    };
+    expect(await odd(({ orders }) => (orders[1]!.lines[0]!.positions = ['OR-9']))).toBe(
+      'orders[1].lines[0].positions',
+    );
+    expect(await odd(({ orders }) => (orders[1]!.lines[0]!.id = 'a'))).toBe('orders[1].lines[0].id');
+    expect(await odd(({ orders }) => (orders[0]!.state = 'sent'))).toBe('orders[0].supplier');
+    expect(await odd(({ orders }) => orders.push(orders[0]!))).toBe('orders[2].state');
+    expect(await odd(({ orders }) => (orders[1]!.lines[0]!.quantity = 0))).toBe(
+      'orders[1].lines[0].quantity',
+    );
+  });
 });

@@ -2,6 +2,7 @@ import { ARCHIVE_FORMAT, type ArchivedItem, type ArchivedPosition, type JobArchi
 import type { CatalogueModel, WalkItem } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
+import { ArchiveOrders } from './archive-orders.js';
 import { CatalogueService, plainModel } from '../catalogue/catalogue.service.js';
 import { Entry } from '../entries/entry.model.js';
 import { Job } from '../jobs/job.model.js';
@@ -22,6 +23,7 @@ export class ExportJob {
     @InjectModel(Photo) private readonly photos: typeof Photo,
     @InjectModel(Person) private readonly people: typeof Person,
     private readonly catalogue: CatalogueService,
+    private readonly orders: ArchiveOrders,
   ) {}
 
   async archive(jobId: string): Promise<JobArchive> {
@@ -34,7 +36,10 @@ export class ExportJob {
     });
     if (!job) throw new NotFoundException('That job is not here. Open the list of jobs.');
     const positionIds = job.lines.flatMap(({ positions }) => positions.map(({ id }) => id));
-    const [walks, entries, photos, people, models] = await Promise.all([
+    const allTags = new Map(
+      job.lines.flatMap(({ positions }) => positions.map(({ id, tag }) => [id, tag] as const)),
+    );
+    const [walks, entries, photos, people, models, orders] = await Promise.all([
       this.walks.findAll({ where: { jobId } }),
       this.entries.findAll({
         where: { positionId: positionIds },
@@ -51,6 +56,7 @@ export class ExportJob {
       }),
       this.people.findAll(),
       this.catalogue.list(),
+      this.orders.write(jobId, allTags),
     ]);
     const picked = new Set(job.lines.flatMap(({ positions }) => positions.map(({ pick }) => pick?.modelId)));
     const modelOf = new Map(models.map((model) => [model.id, plainModel(model)]));
@@ -63,6 +69,7 @@ export class ExportJob {
       ...(position.longitude !== null && { longitude: position.longitude }),
       ...(position.latitude !== null && { latitude: position.latitude }),
       ...pickOf(position.pick, modelOf, nameOf),
+      ...(Object.keys(position.hookUp).length > 0 && { hookUp: position.hookUp }),
       entries: entries
         .filter(({ positionId }) => positionId === position.id)
         .map(({ kind, text, turns, found, finding, happenedAt, person, signedAs }) => ({
@@ -100,6 +107,7 @@ export class ExportJob {
           positions: line.positions.map(positionOf),
         };
       }),
+      ...orders,
     };
   }
 }

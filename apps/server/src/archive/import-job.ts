@@ -11,6 +11,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Transaction } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { ArchiveOrders, refuseOddOrders } from './archive-orders.js';
 import { CatalogueModelRow } from '../catalogue/catalogue-model.model.js';
 import { CatalogueService } from '../catalogue/catalogue.service.js';
 import { conditionFrom } from '../entries/condition-from.js';
@@ -39,11 +40,13 @@ export class ImportJob {
     @InjectModel(Photo) private readonly photos: typeof Photo,
     @InjectModel(CatalogueModelRow) private readonly models: typeof CatalogueModelRow,
     private readonly catalogue: CatalogueService,
+    private readonly orders: ArchiveOrders,
   ) {}
 
   async take(given: unknown): Promise<ArchiveTaken> {
     const archive = jobArchiveInput.read(given, '') as JobArchive;
     refuseContradictions(archive);
+    refuseOddOrders(archive);
     return this.sequelize.transaction(async (transaction) => {
       const [job, isNew] = await this.jobs.findOrCreate({ where: { name: archive.job.trim() }, transaction });
       if (!isNew)
@@ -54,8 +57,11 @@ export class ImportJob {
         });
       if (archive.houseRules) await job.update({ houseRules: archive.houseRules }, { transaction });
       const modelIds = await this.addModels(archive, transaction);
+      const idOf = new Map<string, string>();
       for (const [placeInJob, line] of archive.lines.entries())
-        await this.addLine(job.id, line, placeInJob, modelIds, transaction);
+        for (const [tag, id] of await this.addLine(job.id, line, placeInJob, modelIds, transaction))
+          idOf.set(tag, id);
+      await this.orders.take(job.id, archive, idOf, transaction);
       return {
         jobId: job.id,
         name: job.name,
@@ -90,7 +96,7 @@ export class ImportJob {
     placeInJob: number,
     modelIds: ReadonlyMap<string, string>,
     transaction: Transaction,
-  ): Promise<void> {
+  ): Promise<ReadonlyMap<string, string>> {
     const line = await this.lines.create({ jobId, name, medium, placeInJob }, { transaction });
     const idOf = new Map<string, string>();
     for (const [placeOnLine, position] of positions.entries())
@@ -98,12 +104,13 @@ export class ImportJob {
         position.tag,
         await this.addPosition({ jobId, lineId: line.id, placeOnLine }, position, modelIds, transaction),
       );
-    if (!walked) return;
+    if (!walked) return idOf;
     const items = walk.map(({ tag, ...item }): WalkItem => {
       const positionId = tag === undefined ? undefined : idOf.get(tag);
       return { ...item, ...(positionId !== undefined && { positionId }) };
     });
     await this.walks.create({ lineId: line.id, jobId, version: 1, items }, { transaction });
+    return idOf;
   }
 
   private async addPosition(

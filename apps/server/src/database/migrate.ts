@@ -3,6 +3,7 @@ import { SequelizeStorage, Umzug } from 'umzug';
 import * as firstSlice from './migrations/0001-first-slice.js';
 import * as walk from './migrations/0003-walk.js';
 import * as catalogue from './migrations/0004-catalogue-and-sides.js';
+import * as hookUpAndOrders from './migrations/0006-hook-up-and-orders.js';
 import * as benchFindings from './migrations/0005-bench-findings.js';
 import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
@@ -18,6 +19,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0003-walk': walk,
   '0004-catalogue-and-sides': catalogue,
   '0005-bench-findings': benchFindings,
+  '0006-hook-up-and-orders': hookUpAndOrders,
 };
 
 /** Any number, the same for every server: only one migrates at a time. */

@@ -129,6 +129,60 @@ describe('no request, however made, breaks the server', () => {
         send: raw('post', '/api/archive/jobs'),
         good: { format: 'grevik-job', version: 1, job: 'J', models: [], lines: [] },
       },
+      'hook-up': {
+        send: raw('put', `/api/positions/${id}/hook-up`),
+        good: { version: 0, hookUp: { limits: ['no-torch'] } },
+      },
+      'order-lines': {
+        send: raw('post', `/api/jobs/${job.id}/orders/lines`),
+        good: {
+          lines: [
+            {
+              id: randomUUID(),
+              text: '1 in ball valve',
+              spec: { type: 'ball' },
+              quantity: 1,
+              positions: [id],
+            },
+          ],
+        },
+      },
+      'order-remove': {
+        send: raw('delete', `/api/jobs/${job.id}/orders/lines`),
+        good: { ids: [randomUUID()] },
+      },
+      'order-place': {
+        send: raw('put', `/api/jobs/${job.id}/orders/places`),
+        good: { supplier: 'S', lines: [{ id: randomUUID(), version: 0, unitPrice: 1.5 }] },
+      },
+      'order-ask': {
+        send: raw('post', `/api/jobs/${job.id}/orders/quotations`),
+        good: { ids: [randomUUID()], suppliers: ['S'], practice: { delayS: 0, fault: 'none' } },
+      },
+      'order-sheet': {
+        send: raw('put', `/api/jobs/${job.id}/orders/sheet`),
+        good: { changes: [{ id: randomUUID(), version: 0, quantity: 2 }] },
+      },
+      'order-sheet-preview': {
+        send: raw('post', `/api/jobs/${job.id}/orders/sheet/preview`),
+        good: { file: 'x' },
+      },
+      'order-state': {
+        send: raw('put', `/api/orders/${randomUUID()}/state`),
+        good: { version: 0, state: 'sent' },
+      },
+      'change-order-line': {
+        send: raw('put', `/api/order-lines/${randomUUID()}`),
+        good: { version: 0, text: 't', quantity: 1, note: '' },
+      },
+      receipt: {
+        send: raw('post', `/api/order-lines/${randomUUID()}/receipts`),
+        good: { id: randomUUID(), quantity: 1, casting: '3 300 WCB', accepted: true, note: '' },
+      },
+      'price-desk': {
+        send: raw('post', '/api/price-desk/Quillside%20Supply/quotations'),
+        good: { currency: 'USD', lines: [{ line: 'a', text: '1 in ball valve', quantity: 1 }] },
+      },
       places: {
         send: raw('put', `/api/archive/jobs/${job.id}/positions.geojson`),
         good: {
@@ -249,6 +303,10 @@ describe('no request, however made, breaks the server', () => {
           outlet: { openKv: 12, characteristic: 'ball' },
           excessFlowTripM3h: 60,
         },
+      },
+      'hook-up-calc': {
+        send: raw('post', '/api/calc/hook-up'),
+        good: { duty: { ...duty, medium: 'potable-cold' }, valve: { type: 'ball', ends: ['fip', 'press'] } },
       },
       'steam-stop': {
         send: raw('post', '/api/calc/steam-stop'),

@@ -41,6 +41,7 @@ const line: LineView = {
       changed: null,
       condition: {},
       coordinates: null,
+      hookUp: {},
       photos: [],
       pick: {
         modelId: 'ball',
@@ -59,6 +60,7 @@ const line: LineView = {
       changed: null,
       condition: {},
       coordinates: null,
+      hookUp: {},
       photos: [],
       pick: { modelId: 'ball', reason: 'Old.', verdict: 'fits', pickedAt: '', pickedBy: null },
     },
@@ -71,6 +73,7 @@ const line: LineView = {
       changed: null,
       condition: {},
       coordinates: null,
+      hookUp: {},
       photos: [],
       pick: null,
     },

@@ -1,4 +1,4 @@
-import type { Condition, PositionDuty } from '@grevik/core';
+import type { Condition, HookUpChoices, PositionDuty } from '@grevik/core';
 import { Column, DataType, Default, HasOne, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { Pick } from './pick.model.js';
 
@@ -30,6 +30,10 @@ export class Position extends Model {
 
   @Column(DataType.JSONB)
   declare duty: PositionDuty;
+
+  @Default({})
+  @Column(DataType.JSONB)
+  declare hookUp: HookUpChoices;
 
   /** What is known of it from its entries; written with each of them. */
   @Default({})

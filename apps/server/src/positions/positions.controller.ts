@@ -1,5 +1,6 @@
 import {
   ChangeDutyRequest,
+  ChangeHookUpRequest,
   type HistoryView,
   NameRequest,
   PickManyRequest,
@@ -53,6 +54,16 @@ export class PositionsController {
   @Put(':id/name')
   name(@Param('id', IdPipe) id: string, @Body() request: NameRequest): Promise<PositionView> {
     return this.positions.name(id, request);
+  }
+
+  @ApiOperation({ summary: 'Settles how a position joins its pipe.' })
+  @May('pick')
+  @Put(':id/hook-up')
+  settleHookUp(
+    @Param('id', IdPipe) id: string,
+    @Body() { version, hookUp }: ChangeHookUpRequest,
+  ): Promise<PositionView> {
+    return this.positions.settleHookUp(id, version, hookUp);
   }
 
   @ApiOperation({ summary: 'Picks a model of the catalogue, with the reason.' })

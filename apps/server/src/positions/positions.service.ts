@@ -9,6 +9,7 @@ import type {
 } from '@grevik/contracts';
 import {
   type Duty,
+  type HookUpChoices,
   InvalidInput,
   type PositionDuty,
   formatNominalSize,
@@ -45,6 +46,12 @@ export class PositionsService {
   changeDuty(id: string, version: number, duty: PositionDuty): Promise<PositionView> {
     return this.change(id, version, 'duty', { duty }, (position, transaction) =>
       keepDuty(position, duty, transaction),
+    );
+  }
+
+  settleHookUp(id: string, version: number, hookUp: HookUpChoices): Promise<PositionView> {
+    return this.change(id, version, 'hook-up', { hookUp }, (position, transaction) =>
+      position.update({ hookUp }, { transaction }),
     );
   }
 
@@ -106,6 +113,8 @@ export class PositionsService {
         });
       if (kind === 'duty') await keepDuty(position, before as PositionDuty, transaction);
       else if (kind === 'name') await keepName(position, before as NameKept, transaction);
+      else if (kind === 'hook-up')
+        await position.update({ hookUp: before as HookUpChoices }, { transaction });
       else await this.keepPick(position.id, before as PickKept | null, transaction);
       await this.sign(position, { kind, before: after, undoes: id }, transaction);
     });
@@ -146,7 +155,7 @@ export class PositionsService {
   private change(
     id: string,
     version: number,
-    kind: 'duty' | 'pick' | 'name',
+    kind: 'duty' | 'pick' | 'name' | 'hook-up',
     sent: object,
     work: (position: Position, transaction: Transaction) => Promise<unknown>,
   ): Promise<PositionView> {
@@ -203,8 +212,9 @@ export class PositionsService {
     kind: Change['kind'],
     position: Position,
     transaction: Transaction,
-  ): Promise<PositionDuty | NameKept | PickKept | null> {
+  ): Promise<PositionDuty | NameKept | HookUpChoices | PickKept | null> {
     if (kind === 'duty') return position.duty;
+    if (kind === 'hook-up') return position.hookUp;
     if (kind === 'name') return { tag: position.tag, remarks: position.remarks };
     const pick = await this.picks.findByPk(position.id, { transaction });
     return pick && { modelId: pick.modelId, reason: pick.reason, verdict: pick.verdict };

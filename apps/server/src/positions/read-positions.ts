@@ -1,5 +1,5 @@
 import type { PickView, PositionView } from '@grevik/contracts';
-import type { Condition, PositionDuty } from '@grevik/core';
+import type { Condition, HookUpChoices, PositionDuty } from '@grevik/core';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import { currentCompanyId } from '../company/company-scope.js';
 
@@ -17,6 +17,7 @@ interface Row {
   verdict: PickView['verdict'];
   pickedAt: Date;
   pickedBy: string | null;
+  hookUp: HookUpChoices;
   condition: Condition;
   longitude: number | null;
   latitude: number | null;
@@ -37,7 +38,7 @@ export async function readPositions(
   const rows = await sequelize.query<Row>(
     `SELECT p.id, p.tag, p.remarks, p.duty, p.version, p.last_change AS "lastChange", c.name AS "changedBy",
             p.updated_at AS "updatedAt", k.model_id AS "modelId", k.reason, k.verdict, k.picked_at AS "pickedAt",
-            coalesce(b.name, k.signed_as) AS "pickedBy", p.condition, p.longitude, p.latitude, f.ids AS photos
+            coalesce(b.name, k.signed_as) AS "pickedBy", p.hook_up AS "hookUp", p.condition, p.longitude, p.latitude, f.ids AS photos
      FROM positions p
        LEFT JOIN picks k ON k.position_id = p.id
        LEFT JOIN people b ON b.id = k.picked_by
@@ -74,6 +75,7 @@ function viewOf(row: Row): PositionView {
             pickedAt: row.pickedAt.toISOString(),
             pickedBy: row.pickedBy,
           },
+    hookUp: row.hookUp,
     condition: row.condition,
     coordinates: row.longitude === null || row.latitude === null ? null : [row.longitude, row.latitude],
     photos: row.photos ?? [],

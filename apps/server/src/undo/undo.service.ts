@@ -15,6 +15,7 @@ const NEEDED: Readonly<Record<ChangeKind, Permission>> = {
   duty: 'change-duty',
   pick: 'pick',
   name: 'walk',
+  'hook-up': 'pick',
   walk: 'walk',
   'walk-list': 'bring-lines',
 };

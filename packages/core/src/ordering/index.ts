@@ -1,4 +1,5 @@
 export { candidateOfSpec } from './candidate-of-spec.js';
+export { familyWords } from './family-words.js';
 export { type CastingCheck, type CastingDifference, castingAgainstOrder } from './casting-against-order.js';
 export { type TaggedModel, modelFromTag } from './model-from-tag.js';
 export { orderChoice, orderEndWords } from './order-choice.js';

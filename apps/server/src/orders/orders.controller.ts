@@ -1,0 +1,166 @@
+import {
+  AddOrderLinesRequest,
+  AskPricesRequest,
+  ChangeOrderLineRequest,
+  OrderLineIds,
+  type OrderSheetPreview,
+  OrderStateRequest,
+  type OrdersView,
+  PlaceOrderLinesRequest,
+  ReceiptRequest,
+  TakeOrderSheetRequest,
+} from '@grevik/contracts';
+import { InvalidInput, SHEET_COLUMNS, readSheetRows } from '@grevik/core';
+import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put, Req, Res } from '@nestjs/common';
+import { ApiConsumes, ApiOperation } from '@nestjs/swagger';
+import type { Request, Response } from 'express';
+import Papa from 'papaparse';
+import { May } from '../access/may.js';
+import { IdPipe } from '../errors/id.pipe.js';
+import { orderPdf } from './order-pdf.js';
+import { readSheet, sheetRows, writeSheet } from './order-sheet.js';
+import { OrdersService } from './orders.service.js';
+import { QuotationsService } from './quotations.service.js';
+import { ReadOrders } from './read-orders.js';
+
+@Controller('api/jobs/:id/orders')
+export class OrdersController {
+  constructor(
+    private readonly orders: OrdersService,
+    private readonly quotations: QuotationsService,
+    private readonly reading: ReadOrders,
+  ) {}
+
+  @ApiOperation({ summary: 'The orders of a job, with what was asked of suppliers and what has come.' })
+  @May('look')
+  @Get()
+  show(@Param('id', IdPipe) jobId: string): Promise<OrdersView> {
+    return this.reading.of(jobId);
+  }
+
+  @ApiOperation({
+    summary:
+      'Puts lines with those that wait for a price: all of them, or none. Sent twice they are ordered once.',
+  })
+  @May('order')
+  @Post('lines')
+  add(@Param('id', IdPipe) jobId: string, @Body() { lines }: AddOrderLinesRequest): Promise<OrdersView> {
+    return this.orders.add(jobId, lines);
+  }
+
+  @ApiOperation({ summary: 'Takes lines off that have not been sent.' })
+  @May('order')
+  @Delete('lines')
+  remove(@Param('id', IdPipe) jobId: string, @Body() { ids }: OrderLineIds): Promise<OrdersView> {
+    return this.orders.remove(jobId, ids);
+  }
+
+  @ApiOperation({ summary: 'Gives lines to a supplier, at a price.' })
+  @May('order')
+  @Put('places')
+  place(@Param('id', IdPipe) jobId: string, @Body() request: PlaceOrderLinesRequest): Promise<OrdersView> {
+    return this.orders.place(jobId, request);
+  }
+
+  @ApiOperation({
+    summary: 'Asks suppliers for prices. Answers at once; what they say is here when it comes.',
+  })
+  @May('order')
+  @Post('quotations')
+  @HttpCode(202)
+  ask(@Param('id', IdPipe) jobId: string, @Body() request: AskPricesRequest): Promise<OrdersView> {
+    return this.quotations.ask(jobId, request);
+  }
+
+  @ApiOperation({ summary: 'The order sheet as a spreadsheet.' })
+  @May('look')
+  @Get('sheet.xlsx')
+  async xlsx(@Param('id', IdPipe) jobId: string, @Res() response: Response): Promise<void> {
+    const orders = await this.reading.of(jobId);
+    response
+      .attachment(`${orders.job} order sheet.xlsx`)
+      .type('application/vnd.openxmlformats-officedocument.spreadsheetml.sheet')
+      .send(await writeSheet(orders));
+  }
+
+  @ApiOperation({ summary: 'The order sheet as CSV.' })
+  @May('look')
+  @Get('sheet.csv')
+  async csv(@Param('id', IdPipe) jobId: string, @Res() response: Response): Promise<void> {
+    const orders = await this.reading.of(jobId);
+    const text = Papa.unparse(
+      { fields: [...SHEET_COLUMNS], data: sheetRows(orders) },
+      { newline: '\r\n', escapeFormulae: true },
+    );
+    response.attachment(`${orders.job} order sheet.csv`).type('text/csv; charset=utf-8').send(text);
+  }
+
+  @ApiOperation({ summary: 'The order sheet to print: a page for each supplier.' })
+  @May('look')
+  @Get('sheet.pdf')
+  async pdf(@Param('id', IdPipe) jobId: string, @Res() response: Response): Promise<void> {
+    const orders = await this.reading.of(jobId);
+    response
+      .attachment(`${orders.job} order sheet.pdf`)
+      .type('application/pdf')
+      .send(await orderPdf(orders, new Date()));
+  }
+
+  @ApiOperation({
+    summary: 'What taking a sheet that came back would change. Changes nothing. Send the XLSX file itself.',
+  })
+  @ApiConsumes('application/vnd.openxmlformats-officedocument.spreadsheetml.sheet')
+  @May('order')
+  @Post('sheet/preview')
+  @HttpCode(200)
+  async preview(@Param('id', IdPipe) jobId: string, @Req() { body }: Request): Promise<OrderSheetPreview> {
+    const { orders } = await this.reading.of(jobId);
+    if (!Buffer.isBuffer(body) || body.length === 0)
+      throw new InvalidInput('file', 'Send the XLSX file itself.');
+    const held = orders.flatMap(({ state, lines }) =>
+      lines.map(({ id, quantity, text, note }) => ({ id, quantity, text, note, draft: state === 'draft' })),
+    );
+    return readSheetRows(await readSheet(body), held);
+  }
+
+  @ApiOperation({
+    summary: 'Takes the changes of a sheet that came back, as they were seen: all of them, or none.',
+  })
+  @May('order')
+  @Put('sheet')
+  takeSheet(@Param('id', IdPipe) jobId: string, @Body() request: TakeOrderSheetRequest): Promise<OrdersView> {
+    return this.orders.takeSheet(jobId, request);
+  }
+}
+
+@Controller('api/orders')
+export class OrderStatesController {
+  constructor(private readonly orders: OrdersService) {}
+
+  @ApiOperation({ summary: 'Sends, confirms or withdraws an order.' })
+  @May('order')
+  @Put(':id/state')
+  setState(@Param('id', IdPipe) id: string, @Body() request: OrderStateRequest): Promise<OrdersView> {
+    return this.orders.setState(id, request);
+  }
+}
+
+@Controller('api/order-lines')
+export class OrderLinesController {
+  constructor(private readonly orders: OrdersService) {}
+
+  @ApiOperation({ summary: 'Changes a line that has not been sent.' })
+  @May('order')
+  @Put(':id')
+  change(@Param('id', IdPipe) id: string, @Body() request: ChangeOrderLineRequest): Promise<OrdersView> {
+    return this.orders.change(id, request);
+  }
+
+  @ApiOperation({ summary: 'What came of a line, checked by its casting. Sent twice it came once.' })
+  @May('receive')
+  @Post(':id/receipts')
+  @HttpCode(200)
+  receive(@Param('id', IdPipe) id: string, @Body() request: ReceiptRequest): Promise<OrdersView> {
+    return this.orders.receive(id, request);
+  }
+}

@@ -1,0 +1,21 @@
+import { Module } from '@nestjs/common';
+import { SequelizeModule } from '@nestjs/sequelize';
+import { Job } from '../jobs/job.model.js';
+import { Position } from '../positions/position.model.js';
+import { OrderLine } from './order-line.model.js';
+import { Order } from './order.model.js';
+import { OrderLinesController, OrderStatesController, OrdersController } from './orders.controller.js';
+import { OrdersService } from './orders.service.js';
+import { Quotation } from './quotation.model.js';
+import { QuotationsService } from './quotations.service.js';
+import { ReadOrders } from './read-orders.js';
+import { Receipt } from './receipt.model.js';
+import { SupplierDesk } from './supplier-desk.js';
+
+@Module({
+  imports: [SequelizeModule.forFeature([Order, OrderLine, Receipt, Quotation, Job, Position])],
+  controllers: [OrdersController, OrderStatesController, OrderLinesController],
+  providers: [OrdersService, QuotationsService, ReadOrders, SupplierDesk],
+  exports: [ReadOrders],
+})
+export class OrdersModule {}

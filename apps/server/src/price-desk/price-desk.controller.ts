@@ -1,0 +1,51 @@
+import { setTimeout as pause } from 'node:timers/promises';
+import { QuotationRequest, type SupplierView } from '@grevik/contracts';
+import type { SupplierAnswer } from '@grevik/core';
+import { Body, Controller, Get, HttpCode, NotFoundException, Param, Post, Res } from '@nestjs/common';
+import { ApiOperation } from '@nestjs/swagger';
+import type { Response } from 'express';
+import { Anyone } from '../access/may.js';
+import { Refusal } from '../errors/refusal.js';
+import { SUPPLIERS, quoted } from './price-list.js';
+
+/** Stands in for suppliers’ desks, to be asked over HTTP as they would be. It keeps nothing, and every price in it is made up. */
+@Controller('api/price-desk')
+export class PriceDeskController {
+  @ApiOperation({ summary: 'The made-up suppliers that answer here.' })
+  @Anyone()
+  @Get()
+  list(): SupplierView[] {
+    return SUPPLIERS.map(({ id, words }) => ({ id, words }));
+  }
+
+  @ApiOperation({
+    summary:
+      'Answers a request for quotation line by line: price and breaks, something else, a question, or not carried. Late or wrong where practice asks for it.',
+  })
+  @Anyone()
+  @Post(':supplier/quotations')
+  @HttpCode(200)
+  async answer(
+    @Param('supplier') id: string,
+    @Body() { currency, lines, practice }: QuotationRequest,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<SupplierAnswer | object | undefined> {
+    const supplier = SUPPLIERS.find((one) => one.id === id);
+    if (!supplier)
+      throw new NotFoundException(
+        `No supplier “${id.slice(0, 60)}” here. There are ${SUPPLIERS.map((one) => one.id).join(', ')}.`,
+      );
+    if (practice) await pause(practice.delayS * 1000);
+    if (practice?.fault === 'busy')
+      throw new Refusal(503, { code: 'unavailable', message: 'The desk is busy: ask again in a while.' });
+    if (practice?.fault === 'cut-off') return void response.destroy();
+    const answered = lines.map((line) => quoted(supplier, line));
+    if (practice?.fault === 'garbled')
+      return {
+        supplier: id,
+        currency,
+        lines: answered.map(({ line }) => ({ line, unitPrice: 'on request' })),
+      };
+    return { supplier: id, currency, validDays: 30, lines: answered };
+  }
+}
