@@ -58,6 +58,7 @@ export default {
       testEnvironment: 'jest-fixed-jsdom',
       moduleNameMapper: {
         ...shared.moduleNameMapper,
+        '/list-reader$': '<rootDir>/apps/web/src/testing/direct-list-reader.ts',
         '/simulator$': '<rootDir>/apps/web/src/testing/direct-simulator.ts',
       },
       setupFiles: ['reflect-metadata', 'fake-indexeddb/auto'],

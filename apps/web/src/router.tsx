@@ -47,6 +47,7 @@ export const router = createBrowserRouter([
               screen('/account', async () => (await import('./people/AccountPage')).AccountPage),
               { path: '/jobs/:jobId', element: <FirstLine /> },
               screen('/jobs/:jobId/takeoff', async () => (await import('./takeoff/TakeoffPage')).TakeoffPage),
+              screen('/jobs/:jobId/orders', async () => (await import('./orders/OrdersPage')).OrdersPage),
               screen('/jobs/:jobId/walk', async () => (await import('./walk/WalkListPage')).WalkListPage),
               {
                 path: '/jobs/:jobId/lines/:lineId',
@@ -57,6 +58,12 @@ export const router = createBrowserRouter([
                   screen('compare/:tag?', async () => (await import('./compare/ComparePage')).ComparePage),
                   screen('matrix/:tag?', async () => (await import('./matrix/MatrixPage')).MatrixPage),
                   screen('bench/:tag?', async () => (await import('./bench/BenchPage')).BenchPage),
+                  screen('hook-up/:tag?', async () => (await import('./hook-up/HookUpPage')).HookUpPage),
+                  screen(
+                    'install/:tag?',
+                    async () => (await import('./hook-up/InstallCardPage')).InstallCardPage,
+                  ),
+                  screen('order/:tag?', async () => (await import('./order/OrderPage')).OrderPage),
                   screen('log/:tag?', async () => (await import('./log/LogPage')).LogPage),
                   screen(
                     'schedule/:tag?',

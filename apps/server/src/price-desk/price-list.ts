@@ -85,6 +85,20 @@ const QUESTIONS: Partial<Record<keyof ValveSpec, string>> = {
   dn: 'Which size?',
   ends: 'Which end is which, and what does each join?',
   opening: 'Open left or open right?',
+  standard: 'To which AWWA standard?',
+  body: 'In what metal, or which plastic?',
+  port: 'Full port or reduced?',
+  seat: 'What seats?',
+  rating: 'Rated for what?',
+  operator: 'Lever, wheel, gear or nut?',
+  form: 'Straight or angle?',
+  action: 'Quarter turn or multi-turn?',
+  facing: 'Raised face or flat face?',
+  bonnet: 'Which bonnet?',
+  stem: 'Rising or not?',
+  coating: 'Epoxy-coated or bare?',
+  kind: 'Which kind of check?',
+  rangePa: 'Which spring range?',
   trim: 'Which trim? It is on the tag, not on the casting.',
   approvals: 'For drinking water, gas or neither?',
   orientation: 'Lying or standing, and which way does the water go?',
@@ -103,7 +117,7 @@ export function quoted(supplier: Supplier, { line, text, quantity }: QuotationLi
   if (ends.some(({ style }) => style === 'socket-weld') && ends.some(({ style }) => style !== 'socket-weld'))
     return { line, question: 'Which end is socket-weld: the inlet or the outlet?' };
   const [open] = missing;
-  if (open) return { line, question: QUESTIONS[open.field] ?? `It does not say: ${open.why}` };
+  if (open) return { line, question: QUESTIONS[open.field] ?? open.why };
   if ((spec.dn ?? 0) > supplier.toDn) return { line, why: 'Not carried in this size.' };
   const swap = supplier.swaps(spec);
   if (swap)

@@ -21,6 +21,8 @@ export interface Figures {
   system: UnitSystem;
   quantity(value: number, quantity: Quantity): string;
   size(dn: number): string;
+  /** A length that is only about so long: two figures that count. */
+  about(valueM: number): string;
   /** A pressure lost: psi in US customary however small, since losses are compared with one another. */
   loss(valuePa: number): string;
   /** Gallons or litres; cubic inches or millilitres where it is little. */
@@ -39,6 +41,10 @@ export function useFigures(): Figures {
     return {
       system,
       quantity,
+      about: (valueM) => {
+        const { figure, symbol } = inUnits(valueM, 'length', system);
+        return `${Number(figure.toPrecision(2))} ${symbol}`;
+      },
       loss: (valuePa) => {
         if (system === 'metric') return quantity(valuePa, 'pressure');
         const { figure, symbol } = inUnits(valuePa, 'pressure', system, 'psi');

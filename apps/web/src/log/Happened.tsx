@@ -79,6 +79,14 @@ function Change({ change, models }: { change: PositionChangeView; models: readon
       </div>
     );
   }
+  if (change.kind === 'hook-up')
+    return (
+      <div>
+        {tookBack}
+        {words('log.hookUp')}
+        <span>{change.by}</span>
+      </div>
+    );
   const { before, after } = change;
   return (
     <div>

@@ -43,6 +43,9 @@ export function SchedulePage() {
           >
             {words('schedule.csv')}
           </Button>
+          <Button component={Link} to={`/jobs/${line.jobId}/orders`}>
+            {words('orders.link')}
+          </Button>
           <Button component={Link} to={`/jobs/${line.jobId}/takeoff`}>
             {words('takeoff.link')}
           </Button>

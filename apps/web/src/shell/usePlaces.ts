@@ -69,6 +69,7 @@ export function usePlaces(showKeys: () => void): Place[] {
         ? []
         : STEPS.map((step) => screen(words(`steps.${step}`), `/jobs/${jobId}/lines/${line}/${step}${at}`))),
       ...(jobId !== undefined && mayBring ? [screen(words('walkList.title'), `/jobs/${jobId}/walk`)] : []),
+      ...(jobId === undefined ? [] : [screen(words('orders.link'), `/jobs/${jobId}/orders`)]),
       ...(jobId === undefined ? [] : [screen(words('takeoff.link'), `/jobs/${jobId}/takeoff`)]),
       screen(words('jobs.title'), '/'),
       screen(words('water.title'), '/water'),

@@ -1,5 +1,6 @@
 import type {
   ChangeDutyRequest,
+  ChangeHookUpRequest,
   CompanyView,
   ErrorBody,
   JobView,
@@ -41,7 +42,7 @@ const askSignedIn: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError>
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: askSignedIn,
-  tagTypes: ['Session', 'Catalogue', 'Jobs', 'Line', 'History', 'Mine', 'People'],
+  tagTypes: ['Session', 'Catalogue', 'Jobs', 'Line', 'History', 'Mine', 'People', 'Orders'],
   endpoints: (build) => ({
     company: build.query<CompanyView, void>({ query: () => 'company', providesTags: ['Session'] }),
     catalogue: build.query<ModelView[], void>({
@@ -67,6 +68,11 @@ export const api = createApi({
     }),
     changeDuty: build.mutation<PositionView, Change<ChangeDutyRequest>>({
       query: ({ id, lineId: _lineId, ...body }) => ({ url: `positions/${id}/duty`, method: 'PUT', body }),
+      onQueryStarted: keepInLine,
+      invalidatesTags: ['History', 'Mine'],
+    }),
+    changeHookUp: build.mutation<PositionView, Change<ChangeHookUpRequest>>({
+      query: ({ id, lineId: _lineId, ...body }) => ({ url: `positions/${id}/hook-up`, method: 'PUT', body }),
       onQueryStarted: keepInLine,
       invalidatesTags: ['History', 'Mine'],
     }),
@@ -125,6 +131,7 @@ export const {
   useLineQuery,
   useCreateJobMutation,
   useChangeDutyMutation,
+  useChangeHookUpMutation,
   usePickMutation,
   useUnpickMutation,
   usePreviewWalkListMutation,

@@ -19,6 +19,7 @@ import { useCatalogueQuery, useCompanyQuery } from '../store/api';
 import { useJobWalkQuery } from '../store/walk-api';
 import { useWords } from '../words';
 import { CountField } from './CountField';
+import { RideAlong } from './RideAlong';
 import { Rooms } from './Rooms';
 import styles from './Takeoff.module.css';
 import { useTakeoffCase } from './useTakeoffCase';
@@ -43,6 +44,7 @@ export function TakeoffPage() {
   );
   return (
     <Counted
+      jobId={jobId}
       jobName={job.data.name}
       walked={countedFixtures(job.data.lines.map(({ walk }) => walk.items))}
       stops={stops}
@@ -52,6 +54,7 @@ export function TakeoffPage() {
 }
 
 interface CountedProps {
+  jobId: string;
   jobName: string;
   walked: readonly { kind: TakeoffFixture; count: number }[];
   stops: readonly ModelView[];
@@ -67,7 +70,7 @@ function usualPair(stops: readonly ModelView[]): string[] {
   return [cheapest, other].flatMap((model) => (model ? [model.id] : []));
 }
 
-function Counted({ jobName, walked, stops, currency }: CountedProps) {
+function Counted({ jobId, jobName, walked, stops, currency }: CountedProps) {
   const words = useWords();
   const usual = useMemo(() => usualPair(stops), [stops]);
   const of = useTakeoffCase(usual);
@@ -201,6 +204,13 @@ function Counted({ jobName, walked, stops, currency }: CountedProps) {
             ))}
           </div>
           {counted.options.length > 0 && <Ways {...{ counted, compared, fixtures, money }} />}
+          {compared.map((model, at) => (
+            <RideAlong
+              key={model.id}
+              {...{ jobId, model, of, money, dn: SMALL_DN, quantity: counted.quantity }}
+              unit={counted.options[at]?.unit ?? 0}
+            />
+          ))}
           <p className={styles.rounding}>{words('takeoff.rounding')}</p>
         </section>
       </div>

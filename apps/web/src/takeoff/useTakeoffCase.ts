@@ -19,6 +19,9 @@ export interface TakeoffCase {
   setEach: (kind: TakeoffFixture, stops: number) => void;
   setSpares: (percent: number) => void;
   setModels: (ids: readonly string[]) => void;
+  /** How many of a model's spares ride along. */
+  along: (modelId: string, spare: number) => number | undefined;
+  setAlong: (modelId: string, spare: number, count: number) => void;
 }
 
 const MOST_STOPS = 20;
@@ -56,5 +59,8 @@ export function useTakeoffCase(usual: readonly string[]): TakeoffCase {
     setEach: (kind, stops) => change((next) => next.set(`${kind}-stops`, String(stops))),
     setSpares: (percent) => change((next) => next.set('spares', String(percent))),
     setModels: (ids) => change((next) => next.set('of', ids.join(','))),
+    along: (modelId, spare) => whole(query.get(`with-${modelId}-${spare}`), MOST),
+    setAlong: (modelId, spare, count) =>
+      change((next) => next.set(`with-${modelId}-${spare}`, String(count))),
   };
 }

@@ -61,6 +61,7 @@ export const POSITION: PositionView = {
   version: 4,
   changed: null,
   pick: null,
+  hookUp: {},
   condition: {},
   coordinates: null,
   photos: [],

@@ -3,7 +3,9 @@ import { bench } from './en/bench';
 import { benchOthers } from './en/bench-others';
 import { catalogue } from './en/catalogue';
 import { counter } from './en/counter';
+import { hookUp } from './en/hook-up';
 import { lineUp } from './en/line-up';
+import { orders } from './en/orders';
 import { takeoff } from './en/takeoff';
 import { walk } from './en/walk';
 
@@ -16,5 +18,7 @@ export const en = {
   ...bench,
   ...benchOthers,
   ...counter,
+  ...hookUp,
+  ...orders,
   ...takeoff,
 } as const;

@@ -35,8 +35,9 @@ export const hookUpCalculation = calculation({
   }),
   gives: {
     verdict: 'of the ways taken and of the whole: fits, care or out',
-    sides: 'in and out: pipe, end, ways (joints, parts, verdict, reasons, weakest part), taken',
-    common: 'parts that belong to neither side alone',
+    sides:
+      'in and out: pipe, end, ways (joints, parts, verdict, reasons, weakest part), taken, beside (between pipe and joint)',
+    common: 'what a valve in the ground needs beside',
     kit: 'every part with its count; without a count as much as it takes',
     facing: 'what must face where, with the room it takes in m',
     reasons: 'about the whole, each with its rule and verdict',

@@ -11,6 +11,7 @@ import {
   hookUp,
   hookUpCalculation,
   partWords,
+  wayWords,
 } from './index.js';
 import { calculate } from '../registry/index.js';
 
@@ -284,6 +285,22 @@ describe('the hook-up', () => {
         },
       ),
     );
+  });
+
+  it('says a way as one says it', () => {
+    const said = (of: HookUpCase) => inlet(of).ways.map(wayWords);
+    expect(said({ duty: cold, valve: ball })[0]).toBe('pressed, adapter screwed in');
+    expect(
+      said({
+        duty: { ...cold, dn: 80, pipe: { material: 'steel' } },
+        valve: { type: 'globe', ends: ['flange-150', 'lug'] },
+      })[0],
+    ).toBe('flange, screwed in');
+    const bsp: HookUpCase = {
+      duty: { ...cold, pipe: { material: 'steel' } },
+      valve: { ...ball, ends: ['bspt', 'bspt'] },
+    };
+    expect(said(bsp)).toEqual(['screwed in, with a listed adapter', 'screwed straight on']);
   });
 
   it('is called by name, and refuses what it does not know', () => {

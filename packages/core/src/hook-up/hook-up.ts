@@ -1,5 +1,3 @@
-import { isLiquid, isPotable } from '../media/index.js';
-import type { PipeMaterial } from '../pipes/index.js';
 import {
   type Candidate,
   type Duty,
@@ -8,8 +6,9 @@ import {
   houseSides,
   rateAssembly,
 } from '../selection/index.js';
-import { type End, isCopperAlloy } from '../valves/index.js';
+import type { End } from '../valves/index.js';
 import { type Facing, facingOf } from './facing.js';
+import { buriedParts, partsBeside } from './beside-parts.js';
 import type { Part } from './part.js';
 import { type PlaceLimit, placeLimitsOf } from './place-limits.js';
 import { type WayReason, WAY_RULES, endsOf } from './way-rules.js';
@@ -33,13 +32,15 @@ export interface JoinedSide {
   ways: Way[];
   /** The way taken: the one asked for, else the first that is not ruled out. */
   taken?: Way;
+  /** What stands between pipe and joint beside it: so that metals part, or the valve comes out again. */
+  beside: Part[];
 }
 
 export interface HookUp {
   verdict: Verdict;
   /** In and out, as the water goes. */
   sides: JoinedSide[];
-  /** What belongs to neither side alone. */
+  /** What a valve in the ground needs beside. */
   common: Part[];
   /** Everything to bring, alike items counted together. */
   kit: Part[];
@@ -102,11 +103,12 @@ export function hookUp({
       .sort((a, b) => RANK[a.verdict] - RANK[b.verdict] || a.joints.length - b.joints.length);
     const taken =
       judged.find(({ id }) => id === ways[side]) ?? judged.find(({ verdict }) => verdict !== 'out');
-    return [{ side, pipe, end, ways: judged, ...(taken && { taken }) }];
+    return [{ side, pipe, end, ways: judged, ...(taken && { taken }), beside: [] }];
   });
-  const common = commonParts(duty, valve, sides, coverM);
+  for (const side of sides) side.beside = partsBeside(duty, valve, side, sides);
+  const common = buriedParts(duty, valve, coverM);
   const reasons = wholeReasons(duty, valve, sides);
-  const parts = [...sides.flatMap(({ taken }) => taken?.parts ?? []), ...common];
+  const parts = [...sides.flatMap(({ taken, beside }) => [...beside, ...(taken?.parts ?? [])]), ...common];
   const weakest = weakestOf(sides);
   return {
     verdict: worst([
@@ -148,47 +150,6 @@ function judgeWay(raw: RawWay, context: Parameters<(typeof WAY_RULES)[number]['j
 function weakestOf(sides: readonly JoinedSide[]): HookUp['weakest'] {
   const [first, ...rest] = sides.flatMap(({ taken }) => (taken?.weakest ? [taken.weakest] : []));
   return first && rest.reduce((least, one) => (one.allowablePa < least.allowablePa ? one : least), first);
-}
-
-const STEELS: readonly PipeMaterial[] = ['steel', 'galvanised'];
-const IRONS: readonly string[] = ['carbon-steel', 'grey-iron', 'ductile-iron'];
-
-/** Copper alloy beside iron or steel, either way round. */
-const rustsBeside = (pipe: PipeMaterial, body = ''): boolean =>
-  (STEELS.includes(pipe) && isCopperAlloy(body)) || (pipe === 'copper' && IRONS.includes(body));
-
-/** Comes off only by turning the pipe or the valve. */
-const isScrewedOnly = ({ joints, parts }: Way): boolean =>
-  joints.length > 0 && joints.every((id) => id === 'thread') && !parts.some(({ id }) => id === 'flange');
-
-function commonParts(
-  duty: Duty,
-  valve: Candidate,
-  sides: readonly JoinedSide[],
-  coverM: number | undefined,
-): Part[] {
-  const lead = isPotable(duty.medium) ? { leadFree: true as const } : {};
-  const parts: Part[] = [];
-  for (const { pipe, taken } of sides) {
-    if (!taken || !isLiquid(duty.medium) || !rustsBeside(pipe.material, valve.bodyMaterial)) continue;
-    const flange = taken.parts.find(({ id }) => id === 'flange');
-    if (flange?.drilling)
-      parts.push({ id: 'insulating-kit', count: 1, dn: duty.dn, drilling: flange.drilling });
-    else parts.push({ id: 'dielectric-union', count: 1, dn: pipe.dn });
-  }
-  const screwed =
-    sides.length === 2 && sides.every(({ taken }) => taken !== undefined && isScrewedOnly(taken));
-  const comesApart = parts.some(({ id }) => id === 'dielectric-union') || valve.pieces === 3;
-  if (screwed && !comesApart) parts.push({ id: 'union', count: 1, dn: duty.dn, ...lead });
-  if (duty.place === 'buried') {
-    parts.push(
-      { id: 'box', count: 1 },
-      { id: 'extension', count: 1, ...(coverM !== undefined && { lengthM: coverM }) },
-      { id: 'key', count: 1 },
-    );
-    if (IRONS.includes(valve.bodyMaterial ?? '')) parts.push({ id: 'wrap', count: 1 });
-  }
-  return parts;
 }
 
 function wholeReasons(duty: Duty, valve: Candidate, sides: readonly JoinedSide[]): WayReason[] {
@@ -237,14 +198,20 @@ function shared(parts: readonly Part[], { ends }: Candidate): Part[] {
   return parts.filter(({ id }) => id !== 'through-bolts' || (!seen && (seen = true)));
 }
 
+/** What tells two items of a kit apart: everything but how many. */
+export const partKey = ({ count: _count, ...what }: Part): string =>
+  JSON.stringify(Object.entries(what).sort(([a], [b]) => (a < b ? -1 : 1)));
+
 /** Alike items as one with their sum; what is used up as needed once. */
 function together(parts: readonly Part[]): Part[] {
   const kit = new Map<string, Part>();
   for (const part of parts) {
-    const { count, ...what } = part;
-    const key = JSON.stringify(Object.entries(what).sort(([a], [b]) => (a < b ? -1 : 1)));
+    const key = partKey(part);
     const had = kit.get(key);
-    kit.set(key, { ...part, ...(count !== undefined && { count: count + (had?.count ?? 0) }) });
+    kit.set(key, {
+      ...part,
+      ...(part.count !== undefined && { count: part.count + (had?.count ?? 0) }),
+    });
   }
   return [...kit.values()];
 }

@@ -7,6 +7,7 @@ export {
   type JoinedSide,
   type Way,
   hookUp,
+  partKey,
 } from './hook-up.js';
 export { type HookUpChoices, hookUpCalculation, hookUpChoicesInput } from './hook-up-calculation.js';
 export { JOINTS, type JointId } from './joints.js';
@@ -15,3 +16,4 @@ export { partWords } from './part-words.js';
 export { PLACE_LIMITS, PLACE_LIMIT_IDS, type PlaceLimit, placeLimitsOf } from './place-limits.js';
 export type { WayReason } from './way-rules.js';
 export type { PipeSide } from './ways.js';
+export { wayWords } from './way-words.js';

@@ -5,6 +5,10 @@ import {
   orderLine,
   readOrder,
   specOfModel,
+  chooseEnd,
+  chooseField,
+  openFields,
+  specFieldWords,
   type ValveSpec,
 } from './index.js';
 
@@ -125,5 +129,36 @@ describe('a model as it is ordered', () => {
       approvals: ['gas', 'potable'],
       ends: ['fip', 'fip'],
     });
+  });
+});
+
+describe('a field at a time', () => {
+  const choices = openFields({ family: 'bronze', ends: [] });
+
+  it('takes every choice that is offered, and says it', () => {
+    for (const family of ['stop', 'bronze', 'steel', 'waterworks', 'check', 'prv'] as const)
+      for (const { field, choices: offered } of openFields({
+        family,
+        ends: [
+          { side: 'in', style: 'flange-150' },
+          { side: 'out', style: 'flange-150' },
+        ],
+      }))
+        for (const choice of offered) {
+          const chosen = chooseField({ family }, field, choice);
+          expect([field, choice, chosen[field] !== undefined]).toEqual([field, choice, true]);
+          expect(specFieldWords(chosen, field)).not.toBe('');
+        }
+    expect(choices.length).toBeGreaterThan(4);
+  });
+
+  it('takes a choice back, and one end alone', () => {
+    expect(chooseField({ type: 'ball', seat: 'ptfe' }, 'seat', '')).toEqual({ type: 'ball' });
+    const ends = [
+      { side: 'in' as const, style: 'fip' as const },
+      { side: 'out' as const, style: 'fip' as const },
+    ];
+    expect(chooseEnd({ ends }, 1, 'press').ends?.map(({ style }) => style)).toEqual(['fip', 'press']);
+    expect(specFieldWords({ setPressurePa: 413685.44 }, 'setPressurePa', 'metric')).toBe('4.14 bar');
   });
 });

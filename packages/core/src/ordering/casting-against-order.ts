@@ -1,6 +1,6 @@
-import { formatNominalSize, type UnitSystem } from '../units/index.js';
-import { orderChoice, orderEndWords } from './order-choice.js';
+import type { UnitSystem } from '../units/index.js';
 import { readTag } from './read-tag.js';
+import { specFieldWords } from './spec-field-words.js';
 import type { ValveSpec } from './valve-spec.js';
 
 export interface CastingDifference {
@@ -62,8 +62,8 @@ export function castingAgainstOrder(spec: ValveSpec, text: string, system: UnitS
   return {
     differences: differing.map((field) => ({
       field,
-      ordered: said(field, spec, system),
-      found: said(field, known, system),
+      ordered: specFieldWords(spec, field, system),
+      found: specFieldWords(known, field, system),
     })),
     unseen: CAST.filter((field) => spec[field] !== undefined && known[field] === undefined),
     agree: both.filter((field) => !differing.includes(field)),
@@ -85,19 +85,3 @@ const stylesOf = ({ ends = [] }: ValveSpec): string =>
     .map(({ style }) => style)
     .sort()
     .join();
-
-function said(field: keyof ValveSpec, spec: ValveSpec, system: UnitSystem): string {
-  if (field === 'dn') return formatNominalSize(spec.dn ?? 0, system);
-  if (field === 'rating') return ratingWords(spec.rating);
-  if (field === 'ends') return (spec.ends ?? []).map(({ style }) => orderEndWords(style)).join(' x ');
-  if (field === 'leadFree') return spec.leadFree ? 'lead-free' : 'not lead-free';
-  if (field === 'approvals') return (spec.approvals ?? []).join(', ');
-  return orderChoice(field, String(spec[field]));
-}
-
-const ratingWords = (rating: ValveSpec['rating']): string =>
-  rating === undefined
-    ? ''
-    : rating.kind === 'class'
-      ? `class ${rating.value}`
-      : `${rating.value} ${rating.kind === 'psi' ? 'psi' : rating.kind.toUpperCase()}`;

@@ -14,3 +14,5 @@ export { orderLineCalculation, readOrderCalculation } from './order-calculations
 export { specInput } from './spec-input.js';
 export { specOfModel } from './spec-of-model.js';
 export { takenFamily } from './spec-family.js';
+export { specFieldWords } from './spec-field-words.js';
+export { chooseEnd, chooseField } from './choose-field.js';

@@ -21,6 +21,10 @@ export const BALLS: readonly CatalogueModel[] = [
     maker: 'Ostrand',
     model: '21P',
     ends: ['press', 'press'],
+    spares: [
+      { name: 'Locking lever', price: 4.8 },
+      { name: 'Stem extension for insulation', price: 6.1 },
+    ],
     sizes: sizes(
       [15, 0, 17, 14.6],
       [20, 0, 41, 21.9],

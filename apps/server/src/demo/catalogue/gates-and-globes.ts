@@ -6,6 +6,7 @@ const RUBBER_WEDGE = {
   type: 'gate-resilient',
   bodyMaterial: 'ductile-iron',
   discMaterial: 'epdm',
+  standard: 'AWWA C515',
   ratingId: 'body-ductile-250psi',
   approvals: ['potable'],
   lifeYears: [30, 50],

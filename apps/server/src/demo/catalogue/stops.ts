@@ -18,6 +18,10 @@ export const STOPS: readonly CatalogueModel[] = [
     operator: 'round-handle',
     ends: ['sweat', 'od-compression'],
     lifeYears: [4, 10],
+    spares: [
+      { name: 'Washer and screw', price: 0.35, everyYears: 5 },
+      { name: 'Round handle', price: 0.9 },
+    ],
     sizes: sizes([15, 8, 1.3, 4.9]),
   },
   {
@@ -29,6 +33,7 @@ export const STOPS: readonly CatalogueModel[] = [
     ends: ['fip', 'od-compression'],
     plasticStem: true,
     lifeYears: [4, 8],
+    spares: [{ name: 'Washer and screw', price: 0.35, everyYears: 5 }],
     sizes: sizes([15, 8, 1.0, 4.2]),
   },
   {
@@ -40,6 +45,11 @@ export const STOPS: readonly CatalogueModel[] = [
     operator: 'lever',
     ends: ['press', 'od-compression'],
     lifeYears: [15, 25],
+    spares: [
+      { name: 'Lever', price: 1.1 },
+      { name: 'Fixture nut and ferrule', price: 0.55 },
+      { name: 'Extension for a deep wall', price: 3.4 },
+    ],
     sizes: sizes([15, 8, 2.3, 7.6]),
   },
   {

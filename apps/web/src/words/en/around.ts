@@ -33,6 +33,8 @@ export const around = {
     'line-up': 'Line-up',
     schedule: 'Schedule',
     bench: 'Bench',
+    'hook-up': 'Hook-up',
+    order: 'Order',
     log: 'Log',
   },
   units: {
@@ -128,6 +130,7 @@ export const around = {
     pick: 'pick at {{what}}',
     name: 'name of {{what}}',
     walk: 'walk of {{what}}',
+    'hook-up': 'hook-up of {{what}}',
     'walk-list': 'list for {{what}}',
     was: 'taken back: {{what}}',
     nothingToUndo: 'Nothing of yours is left to take back.',

@@ -62,5 +62,13 @@ export const counter = {
     orientation: 'Position',
     setPressurePa: 'Set pressure',
     rangePa: 'Range',
+    leadFree: 'Lead-free',
+    pieces: 'Pieces of the body',
+    disc: 'Disc',
+    extensionM: 'Extension',
+    box: 'Box',
+    spring: 'Spring',
+    strainer: 'Strainer',
+    family: 'Family',
   },
 } as const;

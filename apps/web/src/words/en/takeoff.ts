@@ -40,6 +40,12 @@ export const takeoff = {
     breakAt: 'From {{from}} pieces on each costs {{price}}: {{missing}} more would reach it.',
     rounding:
       'Amounts are worked out in decimals and rounded to the cent where they are shown. A break’s price holds for all pieces; spares are rounded up once.',
+    with: 'Rides along with {{name}}',
+    nothingAlong: 'This model has no spares in the catalogue.',
+    whole: 'With all that {{amount}}',
+    putOf: 'Put {{name}} on the order',
+    onOrder_one: '{{name}}: {{count}} line waits for a price',
+    onOrder_other: '{{name}}: {{count}} lines wait for a price',
     csv: 'Take as CSV',
   },
 } as const;

@@ -265,6 +265,7 @@ export const walk = {
     unknownModel: 'a model no longer here',
     turnsFigure: '{{turns}} turns',
     named: 'name',
+    hookUp: 'Settled how it joins its pipe',
     yes: 'yes',
     no: 'no',
   },

@@ -1,0 +1,77 @@
+import {
+  ENDS,
+  type End,
+  type ValveSpec,
+  chooseEnd,
+  chooseField,
+  openFields,
+  orderChoice,
+  orderEndWords,
+  specFieldWords,
+  takenFamily,
+} from '@grevik/core';
+import { useFigures } from '../kit/useFigures';
+import { useWords } from '../words';
+import styles from './Order.module.css';
+
+interface SpecFieldsProps {
+  spec: ValveSpec;
+  change: (spec: ValveSpec) => void;
+}
+
+/** Every field its family's order needs, one at a time, each with why it matters. */
+export function SpecFields({ spec, change }: SpecFieldsProps) {
+  const figures = useFigures();
+  const words = useWords();
+  const family = spec.family ?? takenFamily(spec);
+  const needed = openFields({ ...(family && { family }), ...(spec.ends && { ends: spec.ends }) });
+  return (
+    <div className={styles.fields}>
+      {(spec.ends ?? []).map(({ side, style }, at) => (
+        <label key={side}>
+          <b>{words('order.end', { number: at + 1 })}</b>
+          <select
+            aria-label={words('order.endOf', { number: at + 1 })}
+            value={style}
+            onChange={({ target }) => change(chooseEnd(spec, at, target.value as End))}
+          >
+            {ENDS.map((end) => (
+              <option key={end} value={end}>
+                {orderEndWords(end)}
+              </option>
+            ))}
+          </select>
+        </label>
+      ))}
+      {needed
+        .filter(({ field }) => field !== 'ends' && field !== 'type')
+        .map(({ field, why, choices }) => {
+          const said = specFieldWords(spec, field, figures.system);
+          const name = words(`specFields.${field as 'type'}`);
+          return (
+            <label key={field} data-open={said === '' || undefined} title={why}>
+              <b>{name}</b>
+              <select
+                aria-label={name}
+                value=""
+                onChange={({ target }) =>
+                  change(chooseField(spec, field, target.value === '-' ? '' : target.value))
+                }
+              >
+                <option value="">{said === '' ? words('order.notSaid') : said}</option>
+                {choices
+                  .filter((choice) => orderChoice(field, choice) !== said)
+                  .map((choice) => (
+                    <option key={choice} value={choice}>
+                      {orderChoice(field, choice)}
+                    </option>
+                  ))}
+                {said !== '' && <option value="-">{words('order.notSaid')}</option>}
+              </select>
+              {said === '' && <span>{why}</span>}
+            </label>
+          );
+        })}
+    </div>
+  );
+}

@@ -1,0 +1,26 @@
+import type { NewOrderLine } from '@grevik/contracts';
+import { orderLine, readOrderList } from '@grevik/core';
+
+export interface ListRead {
+  lines: NewOrderLine[];
+  /** Lines that leave something open. */
+  open: number;
+  /** Lines that order nothing. */
+  passed: number;
+}
+
+/** Reads a part of a list into lines for the order; what was not understood stays as a note. */
+export function listLines(text: string): ListRead {
+  const { lines, passed } = readOrderList(text);
+  return {
+    lines: lines.map(({ quantity, said, reading: { spec, text: back, unread } }) => ({
+      id: crypto.randomUUID(),
+      text: back === '' ? said : back,
+      spec,
+      quantity,
+      ...(unread.length > 0 && { note: unread.join(' ').slice(0, 500) }),
+    })),
+    open: lines.filter(({ reading: { spec } }) => !orderLine(spec).complete).length,
+    passed: passed.length,
+  };
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { listLines } from './list-lines';
+
+expose(listLines);

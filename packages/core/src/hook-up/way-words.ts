@@ -1,0 +1,31 @@
+import { JOINTS } from './joints.js';
+import type { Way } from './hook-up.js';
+
+const BY_ID: Readonly<Record<string, string>> = {
+  hose: 'hose screwed on',
+  'own-tail': 'the valve’s own tail and nut',
+  'old-tail': 'its nut on the tail that is there',
+  'straight-on': 'screwed straight on',
+  none: 'no joint',
+};
+
+/**
+ * A way to make a joint in a few words, as one says it from the pipe to the valve.
+ *
+ * @example
+ * wayWords({ id: 'press-adapter', joints: ['press', 'thread'], parts: [{ id: 'adapter' }] }) // 'pressed, adapter screwed in'
+ */
+export function wayWords({ id, joints, parts }: Pick<Way, 'id' | 'joints' | 'parts'>): string {
+  const named = BY_ID[id];
+  if (named) return named;
+  const [first, last] = joints.map((joint) => JOINTS[joint].words);
+  const has = (part: string): boolean => parts.some((one) => one.id === part);
+  const said = has('flange')
+    ? `flange, ${first ?? ''}`
+    : has('coupling')
+      ? 'coupling screwed on'
+      : last === undefined || first === last
+        ? (first ?? '')
+        : `${first ?? ''}, adapter ${last}`;
+  return `${said}${has('reinforced-female') ? ', with reinforced ends' : ''}${has('listed-thread-adapter') ? ', with a listed adapter' : ''}`;
+}
