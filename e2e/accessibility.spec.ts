@@ -109,7 +109,7 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   },
   people: async (page) => {
     await page.goto('/people');
-    await expect(page.getByRole('table', { name: 'Who may do what' }).getByRole('row')).toHaveCount(10);
+    await expect(page.getByRole('table', { name: 'Who may do what' }).getByRole('row')).toHaveCount(12);
   },
   account: async (page) => {
     await page.goto('/account');
@@ -119,6 +119,29 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page.getByRole('button', { name: / at / }).click();
     await page.getByRole('menuitem', { name: 'Your last changes' }).click();
     await expect(page.getByRole('dialog', { name: 'Your last changes' })).toBeVisible();
+  },
+  'hook-up': async (page) => {
+    await openWalk(page, 'Buried service');
+    await page.getByRole('link', { name: 'Hook-up', exact: true }).click();
+    await page.locator('[data-tag="BS-102"]').click();
+    await expect(page.getByRole('region', { name: 'The kit' })).toBeVisible();
+  },
+  'install card': async (page) => {
+    await walkTo(page, 'CW-101');
+    await page.getByRole('link', { name: 'Hook-up', exact: true }).click();
+    await page.getByRole('link', { name: 'Install card' }).click();
+    await expect(page.getByRole('article')).toBeVisible();
+  },
+  'order line': async (page) => {
+    await walkTo(page, 'CW-101');
+    await page.getByRole('link', { name: 'Order', exact: true }).click();
+    await expect(page.getByText('said in full')).toBeVisible();
+  },
+  orders: async (page) => {
+    await walkTo(page, 'CW-101');
+    await page.getByRole('link', { name: 'Schedule' }).click();
+    await page.getByRole('link', { name: 'Orders', exact: true }).click();
+    await expect(page.getByRole('button', { name: /^Put \d+ picked/ })).toBeVisible();
   },
   takeoff: async (page) => {
     await walkTo(page, 'CW-101');
@@ -178,6 +201,9 @@ const ON_SITE: readonly string[] = [
   'bench, hammer',
   'bench, purge card',
   'bench, radiators',
+  'hook-up',
+  'install card',
+  'orders',
   'counter',
   'list of everything',
 ];

@@ -4,8 +4,16 @@ import {
   type SheetRead,
   type SupplierAnswer,
   type ValveSpec,
+  type Field,
+  type ValueOf,
+  InvalidInput,
   ORDER_STATES,
+  list,
+  number,
+  optional,
+  record,
   specInput,
+  text,
 } from '@grevik/core';
 import { Type } from 'class-transformer';
 import {
@@ -33,48 +41,42 @@ import { VersionedRequest } from './position.js';
 /** Most lines that come in one list. */
 export const MOST_ORDER_LINES = 5_000;
 const MOST_PIECES = 1_000_000;
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/i;
+const uuid: Field<string> = {
+  takes: 'a UUID',
+  schema: { type: 'string', format: 'uuid' },
+  read(value, path) {
+    if (typeof value !== 'string' || !UUID.test(value))
+      throw new InvalidInput(
+        path,
+        `${path} is ${JSON.stringify(value)?.slice(0, 60) ?? 'missing'}: give a UUID.`,
+      );
+    return value;
+  },
+};
+/** A note may be empty. */
+const note: Field<string> = {
+  takes: 'a text of at most 500 characters',
+  schema: { type: 'string', maxLength: 500 },
+  read: (value, path) => (value === '' ? '' : text(500).read(value, path)),
+};
 const SAYS_SOMETHING = { message: 'must say something' };
 
 /** A line of an order: what, how many, and for which positions. Its id is made on the device, so that sending it twice orders it once. */
-export class NewOrderLine {
-  @IsUUID()
-  id!: string;
-
+const newOrderLineInput = record({
+  id: uuid,
   /** Said in full; a valve has its fields beside it. */
-  @IsString()
-  @Length(1, 1000)
-  @Matches(/\S/, SAYS_SOMETHING)
-  text!: string;
+  text: text(1000),
+  spec: optional(specInput),
+  quantity: number({ integer: true, min: 1, max: MOST_PIECES }),
+  positions: optional(list(uuid, { most: 1000 })),
+  note: optional(note),
+});
+export type NewOrderLine = ValueOf<typeof newOrderLineInput>;
 
-  @IsOptional()
-  @Described(specInput)
-  spec?: ValveSpec;
-
-  @IsInt()
-  @Min(1)
-  @Max(MOST_PIECES)
-  quantity!: number;
-
-  /** Positions it is for. */
-  @IsOptional()
-  @IsArray()
-  @ArrayMaxSize(1000)
-  @ArrayUnique()
-  @IsUUID(undefined, { each: true })
-  positions?: string[];
-
-  @IsOptional()
-  @IsString()
-  @MaxLength(500)
-  note?: string;
-}
-
+/** Thousands of lines come at once: they are read by one description, not each made an object of a class. */
 export class AddOrderLinesRequest {
-  @IsArray()
-  @ArrayNotEmpty()
-  @ArrayMaxSize(MOST_ORDER_LINES)
-  @ValidateNested({ each: true })
-  @Type(() => NewOrderLine)
+  @Described(list(newOrderLineInput, { least: 1, most: MOST_ORDER_LINES }))
   lines!: NewOrderLine[];
 }
 

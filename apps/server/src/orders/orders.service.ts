@@ -13,15 +13,14 @@ import {
   isUnderWay,
   nextStates,
   readOrder,
-  specInput,
   stateReceived,
   type ValveSpec,
 } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import { Op, type Transaction } from 'sequelize';
+import { Op, QueryTypes, type Transaction } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
-import { currentPersonId } from '../company/company-scope.js';
+import { currentCompanyId, currentPersonId } from '../company/company-scope.js';
 import { Refusal } from '../errors/refusal.js';
 import { Job } from '../jobs/job.model.js';
 import { Position } from '../positions/position.model.js';
@@ -49,17 +48,22 @@ export class OrdersService {
       await this.holdJob(jobId, transaction);
       await this.refuseStrangers(jobId, lines, transaction);
       const waiting = await this.draftOf(jobId, null, transaction);
-      await this.lines.bulkCreate(
-        lines.map(({ id, text, spec, quantity, positions = [], note = '' }) => ({
-          id,
-          orderId: waiting.id,
-          text: text.trim(),
-          spec: spec ? specInput.read(spec, 'spec') : null,
-          quantity,
-          positions,
-          note: note.trim(),
-        })),
-        { transaction, ignoreDuplicates: true },
+      // One statement for thousands of lines; those whose id is there already stay as they are.
+      await this.sequelize.query(
+        `INSERT INTO order_lines (id, company_id, order_id, text, spec, quantity, positions, note)
+         SELECT id, :companyId, :orderId, trim(text), spec, quantity, coalesce(positions, '{}'), trim(coalesce(note, ''))
+         FROM jsonb_to_recordset(:lines::jsonb)
+           AS line (id uuid, text text, spec jsonb, quantity integer, positions uuid[], note text)
+         ON CONFLICT DO NOTHING`,
+        {
+          type: QueryTypes.INSERT,
+          replacements: {
+            companyId: currentCompanyId(),
+            orderId: waiting.id,
+            lines: JSON.stringify(lines),
+          },
+          transaction,
+        },
       );
       await this.raise(waiting, transaction);
       return this.reading.of(jobId, transaction);

@@ -87,7 +87,7 @@ describe('the orders of a job', () => {
       .send({ lines: [line(GATE), line(GATE, { quantity: 0 })] })
       .expect(400);
     expect(bad.body).toMatchObject({
-      error: { field: 'quantity', message: expect.stringContaining('0') as string },
+      error: { field: 'lines[1].quantity', message: expect.stringContaining('0') as string },
     });
     const stranger = await foreman
       .post(orders('/lines'))

@@ -1,7 +1,7 @@
-import type { OrderView, OrdersView, QuotationView } from '@grevik/contracts';
+import type { OrderView, OrdersView, QuotationView, ReceiptView } from '@grevik/contracts';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import type { Transaction } from 'sequelize';
+import { Op, type Transaction, literal } from 'sequelize';
 import { CompanyService } from '../company/company.service.js';
 import { Job } from '../jobs/job.model.js';
 import { Person } from '../people/person.model.js';
@@ -21,6 +21,8 @@ export class ReadOrders {
   constructor(
     @InjectModel(Job) private readonly jobs: typeof Job,
     @InjectModel(Order) private readonly orders: typeof Order,
+    @InjectModel(OrderLine) private readonly lines: typeof OrderLine,
+    @InjectModel(Receipt) private readonly receipts: typeof Receipt,
     @InjectModel(Quotation) private readonly quotations: typeof Quotation,
     @InjectModel(Position) private readonly positions: typeof Position,
     private readonly company: CompanyService,
@@ -32,14 +34,26 @@ export class ReadOrders {
     if (!job) throw noJob();
     // One after the other: a transaction has one connection.
     const company = await this.company.current();
-    const orders = await this.orders.findAll({
-      where: { jobId },
-      include: [{ model: OrderLine, include: [{ model: Receipt, include: [Person] }] }],
-      order: [
-        ['createdAt', 'ASC'],
-        ['lines', 'place', 'ASC'],
-        ['lines', 'receipts', 'receivedAt', 'ASC'],
-      ],
+    const orders = await this.orders.findAll({ where: { jobId }, order: [['createdAt', 'ASC']], ...within });
+    const lines = await this.lines.findAll({
+      where: { orderId: orders.map(({ id }) => id) },
+      order: [['place', 'ASC']],
+      // Thousands of them: plain rows, not objects of a class.
+      raw: true,
+      ...within,
+    });
+    const receipts = await this.receipts.findAll({
+      // Asked through the orders, so that thousands of lines are not named one by one.
+      where: {
+        orderLineId: {
+          [Op.in]: literal(
+            '(SELECT l.id FROM order_lines l JOIN orders o ON o.company_id = l.company_id AND o.id = l.order_id WHERE o.job_id = :jobId)',
+          ),
+        },
+      },
+      replacements: { jobId },
+      include: [Person],
+      order: [['receivedAt', 'ASC']],
       ...within,
     });
     const quotations = await this.quotations.findAll({
@@ -55,10 +69,12 @@ export class ReadOrders {
       ...within,
     });
     const tagOf = new Map(positions.map(({ id, tag }) => [id, tag]));
+    const linesOf = grouped(lines, ({ orderId }) => orderId);
+    const cameOf = grouped(receipts, ({ orderLineId }) => orderLineId);
     return {
       job: job.name,
       currency: company.currency,
-      orders: orders.map((order) => orderView(order, tagOf)),
+      orders: orders.map((order) => orderView(order, linesOf.get(order.id) ?? [], cameOf, tagOf)),
       quotations: quotations.map(quotationView),
     };
   }
@@ -67,8 +83,21 @@ export class ReadOrders {
 export const noJob = (): NotFoundException =>
   new NotFoundException('That job is not here. Open the list of jobs.');
 
+function grouped<T>(rows: readonly T[], keyOf: (row: T) => string): Map<string, T[]> {
+  const groups = new Map<string, T[]>();
+  for (const row of rows) {
+    const key = keyOf(row);
+    const group = groups.get(key);
+    if (group) group.push(row);
+    else groups.set(key, [row]);
+  }
+  return groups;
+}
+
 function orderView(
-  { id, version, supplier, state, lines }: Order,
+  { id, version, supplier, state }: Order,
+  lines: readonly OrderLine[],
+  cameOf: ReadonlyMap<string, Receipt[]>,
   tagOf: ReadonlyMap<string, string>,
 ): OrderView {
   return {
@@ -76,38 +105,51 @@ function orderView(
     version,
     supplier,
     state,
-    lines: lines.map((line) => ({
-      id: line.id,
-      version: line.version,
-      text: line.text,
-      spec: line.spec,
-      quantity: line.quantity,
-      positions: line.positions.flatMap((positionId) => {
-        const tag = tagOf.get(positionId);
-        return tag === undefined ? [] : [{ id: positionId, tag }];
-      }),
-      note: line.note,
-      unitPrice: line.unitPrice === null ? null : Number(line.unitPrice),
-      leadDays: line.leadDays,
-      received: receivedOf(line),
-      receipts: line.receipts.map(
-        ({ id: receiptId, quantity, casting, checked, accepted, note, receivedAt, person, signedAs }) => ({
-          id: receiptId,
-          quantity,
-          casting,
-          check: checked,
-          accepted,
-          note,
-          at: receivedAt.toISOString(),
-          by: person?.name ?? signedAs ?? '',
+    lines: lines.map((line) => {
+      const receipts = cameOf.get(line.id) ?? [];
+      return {
+        id: line.id,
+        version: line.version,
+        text: line.text,
+        spec: line.spec,
+        quantity: line.quantity,
+        positions: line.positions.flatMap((positionId) => {
+          const tag = tagOf.get(positionId);
+          return tag === undefined ? [] : [{ id: positionId, tag }];
         }),
-      ),
-    })),
+        note: line.note,
+        unitPrice: line.unitPrice === null ? null : Number(line.unitPrice),
+        leadDays: line.leadDays,
+        received: receivedOf({ receipts }),
+        receipts: receipts.map(receiptView),
+      };
+    }),
   };
 }
 
+const receiptView = ({
+  id,
+  quantity,
+  casting,
+  checked,
+  accepted,
+  note,
+  receivedAt,
+  person,
+  signedAs,
+}: Receipt): ReceiptView => ({
+  id,
+  quantity,
+  casting,
+  check: checked,
+  accepted,
+  note,
+  at: receivedAt.toISOString(),
+  by: person?.name ?? signedAs ?? '',
+});
+
 /** What has come and stays. */
-export const receivedOf = ({ receipts }: OrderLine): number =>
+export const receivedOf = ({ receipts }: Pick<OrderLine, 'receipts'>): number =>
   receipts.filter(({ accepted }) => accepted).reduce((sum, { quantity }) => sum + quantity, 0);
 
 function quotationView({

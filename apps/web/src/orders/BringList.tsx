@@ -1,15 +1,7 @@
 import { MOST_ORDER_LINES } from '@grevik/contracts';
-import {
-  Button,
-  Dialog,
-  DialogActions,
-  DialogContent,
-  DialogTitle,
-  LinearProgress,
-  TextField,
-} from '@mui/material';
+import { Button, Dialog, DialogActions, DialogContent, DialogTitle, LinearProgress } from '@mui/material';
 import { useSnackbar } from 'notistack';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef } from 'react';
 import { readTextFile } from '../walk/read-text-file';
 import { useWords } from '../words';
 import styles from './Orders.module.css';
@@ -17,7 +9,7 @@ import { useListImport } from './useListImport';
 
 /** A long list brought onto the order, with its progress; cancelled without a trace. */
 export function BringList({ jobId, close }: { jobId: string; close: () => void }) {
-  const [text, setText] = useState('');
+  const text = useRef<HTMLTextAreaElement>(null);
   const { state, read, put, cancel } = useListImport(jobId);
   const { enqueueSnackbar } = useSnackbar();
   const words = useWords();
@@ -38,20 +30,11 @@ export function BringList({ jobId, close }: { jobId: string; close: () => void }
       <DialogTitle id="list-title">{words('orderList.title')}</DialogTitle>
       <DialogContent className={styles.dialog}>
         <p>{words('orderList.lead')}</p>
-        <TextField
-          multiline
-          fullWidth
-          minRows={6}
-          maxRows={12}
-          label={words('orderList.text')}
-          value={text}
-          disabled={isBusy}
-          onChange={({ target }) => {
-            setText(target.value);
-            cancel();
-          }}
-          slotProps={{ htmlInput: { spellCheck: false } }}
-        />
+        {/* Kept by the browser: a list of megabytes is not laid out again with every step of its reading. */}
+        <label className={styles.list}>
+          {words('orderList.text')}
+          <textarea ref={text} rows={10} spellCheck={false} disabled={isBusy} onChange={cancel} />
+        </label>
         <div aria-live="polite">
           {state.at === 'reading' && (
             <>
@@ -99,7 +82,11 @@ export function BringList({ jobId, close }: { jobId: string; close: () => void }
             onChange={({ target }) => {
               const file = target.files?.[0];
               target.value = '';
-              if (file) void readTextFile(file).then(setText);
+              if (file)
+                void readTextFile(file).then((read) => {
+                  if (text.current) text.current.value = read;
+                  cancel();
+                });
             }}
           />
         </Button>
@@ -109,7 +96,7 @@ export function BringList({ jobId, close }: { jobId: string; close: () => void }
             {words('orderList.add', { count: state.read.lines.length })}
           </Button>
         ) : (
-          <Button variant="contained" disabled={isBusy || text.trim() === ''} onClick={() => void read(text)}>
+          <Button variant="contained" disabled={isBusy} onClick={() => void read(text.current?.value ?? '')}>
             {words('orderList.read')}
           </Button>
         )}

@@ -1,5 +1,5 @@
 import type { NewOrderLine } from '@grevik/contracts';
-import { orderLine, readOrderList } from '@grevik/core';
+import { readOrderList } from '@grevik/core';
 
 export interface ListRead {
   lines: NewOrderLine[];
@@ -20,7 +20,7 @@ export function listLines(text: string): ListRead {
       quantity,
       ...(unread.length > 0 && { note: unread.join(' ').slice(0, 500) }),
     })),
-    open: lines.filter(({ reading: { spec } }) => !orderLine(spec).complete).length,
+    open: lines.filter(({ reading: { missing } }) => missing.length > 0).length,
     passed: passed.length,
   };
 }

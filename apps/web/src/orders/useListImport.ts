@@ -6,7 +6,7 @@ import type { ListRead } from './list-lines';
 import { type ListReader, listReader } from './list-reader';
 
 /** Lines read between two looks at whether it goes on. */
-const PART = 50;
+const PART = 200;
 
 export type ListImport =
   | { at: 'idle' }
@@ -24,7 +24,14 @@ export function useListImport(jobId: string) {
   const reader = useRef<ListReader>(undefined);
   /** Goes up with every start and cancel: an answer for an earlier one is let fall. */
   const run = useRef(0);
-  useEffect(() => () => reader.current?.letGo(), []);
+  useEffect(() => {
+    // Ready before the list is.
+    reader.current ??= listReader();
+    return () => {
+      reader.current?.letGo();
+      reader.current = undefined;
+    };
+  }, []);
 
   const read = async (text: string): Promise<void> => {
     const mine = ++run.current;

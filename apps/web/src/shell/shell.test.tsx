@@ -96,6 +96,8 @@ describe('the frame', () => {
       'Walk',
       'Line-up',
       'Bench',
+      'Hook-up',
+      'Order',
       'Log',
       'Schedule',
     ]);

@@ -12,6 +12,8 @@ import type {
 } from '@grevik/contracts';
 import { api } from './api';
 
+const frozen = (orders: OrdersView): OrdersView => Object.freeze(orders);
+
 interface OfJob {
   jobId: string;
 }
@@ -21,27 +23,35 @@ const ordersApi = api.injectEndpoints({
   endpoints: (build) => ({
     orders: build.query<OrdersView, string>({
       query: (jobId) => `jobs/${jobId}/orders`,
+      // Thousands of lines: frozen here, the store does not walk through them to freeze or to compare them.
+      transformResponse: frozen,
+      structuralSharing: false,
       providesTags: ['Orders'],
     }),
     suppliers: build.query<SupplierView[], void>({ query: () => 'price-desk' }),
     addOrderLines: build.mutation<OrdersView, OfJob & { lines: NewOrderLine[] }>({
       query: ({ jobId, lines }) => ({ url: `jobs/${jobId}/orders/lines`, method: 'POST', body: { lines } }),
+      transformResponse: frozen,
       onQueryStarted: keepOrders,
     }),
     removeOrderLines: build.mutation<OrdersView, OfJob & { ids: string[] }>({
       query: ({ jobId, ids }) => ({ url: `jobs/${jobId}/orders/lines`, method: 'DELETE', body: { ids } }),
+      transformResponse: frozen,
       onQueryStarted: keepOrders,
     }),
     changeOrderLine: build.mutation<OrdersView, OfJob & ChangeOrderLineRequest & { id: string }>({
       query: ({ jobId: _jobId, id, ...body }) => ({ url: `order-lines/${id}`, method: 'PUT', body }),
+      transformResponse: frozen,
       onQueryStarted: keepOrders,
     }),
     placeOrderLines: build.mutation<OrdersView, OfJob & PlaceOrderLinesRequest>({
       query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/orders/places`, method: 'PUT', body }),
+      transformResponse: frozen,
       onQueryStarted: keepOrders,
     }),
     setOrderState: build.mutation<OrdersView, OfJob & OrderStateRequest & { id: string }>({
       query: ({ jobId: _jobId, id, ...body }) => ({ url: `orders/${id}/state`, method: 'PUT', body }),
+      transformResponse: frozen,
       onQueryStarted: keepOrders,
     }),
     receive: build.mutation<OrdersView, OfJob & { lineId: string; receipt: ReceiptRequest }>({
@@ -50,10 +60,12 @@ const ordersApi = api.injectEndpoints({
         method: 'POST',
         body: receipt,
       }),
+      transformResponse: frozen,
       onQueryStarted: keepOrders,
     }),
     askPrices: build.mutation<OrdersView, OfJob & AskPricesRequest>({
       query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/orders/quotations`, method: 'POST', body }),
+      transformResponse: frozen,
       onQueryStarted: keepOrders,
     }),
     previewSheet: build.mutation<OrderSheetPreview, OfJob & { file: Blob }>({
@@ -70,6 +82,7 @@ const ordersApi = api.injectEndpoints({
         method: 'PUT',
         body: { changes },
       }),
+      transformResponse: frozen,
       onQueryStarted: keepOrders,
     }),
   }),

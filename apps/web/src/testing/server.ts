@@ -7,6 +7,12 @@ export interface Asked {
 
 type Answer = (asked: Asked) => { status?: number; body: unknown } | undefined;
 
+/** What was sent: read where it is JSON, else as it came. */
+function bodyOf({ headers }: Request, text: string): unknown {
+  if (text === '') return undefined;
+  return (headers.get('content-type') ?? '').includes('json') ? JSON.parse(text) : text;
+}
+
 /** Stands where the network is: answers requests and keeps what was asked. */
 export function serve(answer: Answer): Asked[] {
   const log: Asked[] = [];
@@ -19,7 +25,7 @@ export function serve(answer: Answer): Asked[] {
     const asked = {
       method: request.method,
       path: new URL(request.url).pathname,
-      body: text === '' ? undefined : (JSON.parse(text) as unknown),
+      body: bodyOf(request, text),
     };
     log.push(asked);
     const { status = 200, body } = answer(asked) ?? {

@@ -2,7 +2,7 @@ import { isLiquid, isPotable } from '../media/index.js';
 import type { PipeMaterial } from '../pipes/index.js';
 import type { Candidate, Duty } from '../selection/index.js';
 import { isCopperAlloy } from '../valves/index.js';
-import type { JoinedSide, Way } from './hook-up.js';
+import type { JoinedSide, Way } from './way.js';
 import type { Part } from './part.js';
 import { isRubberFaced } from './ways.js';
 

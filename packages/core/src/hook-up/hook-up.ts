@@ -6,35 +6,13 @@ import {
   houseSides,
   rateAssembly,
 } from '../selection/index.js';
-import type { End } from '../valves/index.js';
 import { type Facing, facingOf } from './facing.js';
 import { buriedParts, partsBeside } from './beside-parts.js';
 import type { Part } from './part.js';
 import { type PlaceLimit, placeLimitsOf } from './place-limits.js';
+import type { HookUpSide, JoinedSide, Way } from './way.js';
 import { type WayReason, WAY_RULES, endsOf } from './way-rules.js';
 import { type PipeSide, type RawWay, isDrilled, waysTo } from './ways.js';
-
-export type HookUpSide = 'in' | 'out';
-
-/** A way to make one side, judged. */
-export interface Way extends Omit<RawWay, 'mistake' | 'remedy'> {
-  verdict: Verdict;
-  reasons: WayReason[];
-  /** What governs with this joint, where a table covers it. */
-  weakest?: { name: string; allowablePa: number };
-}
-
-export interface JoinedSide {
-  side: HookUpSide;
-  pipe: PipeSide;
-  end: End;
-  /** Taken first: what fits, then what needs care; of these the one with fewest joints. */
-  ways: Way[];
-  /** The way taken: the one asked for, else the first that is not ruled out. */
-  taken?: Way;
-  /** What stands between pipe and joint beside it: so that metals part, or the valve comes out again. */
-  beside: Part[];
-}
 
 export interface HookUp {
   verdict: Verdict;

@@ -1,26 +1,7 @@
 import type { PipeMaterial } from '../pipes/index.js';
 import type { End } from '../valves/index.js';
+import { JOINT_IDS, type JointId } from './joint-ids.js';
 import type { PartId } from './part.js';
-
-export const JOINT_IDS = [
-  'thread',
-  'press',
-  'solder',
-  'push',
-  'compression',
-  'flare',
-  'pex-crimp',
-  'pex-expansion',
-  'solvent',
-  'groove',
-  'socket-weld',
-  'butt-weld',
-  'fusion',
-  'tube-fitting',
-  'mechanical',
-  'push-on',
-] as const;
-export type JointId = (typeof JOINT_IDS)[number];
 
 export interface JointFacts {
   words: string;

@@ -1,6 +1,6 @@
 import type { End } from '../valves/index.js';
 import type { Drilling } from './flange-bolting.js';
-import type { JointId } from './joints.js';
+import type { JointId } from './joint-ids.js';
 
 export const PART_IDS = [
   'adapter',

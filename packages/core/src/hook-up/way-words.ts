@@ -1,5 +1,5 @@
 import { JOINTS } from './joints.js';
-import type { Way } from './hook-up.js';
+import type { Way } from './way.js';
 
 const BY_ID: Readonly<Record<string, string>> = {
   hose: 'hose screwed on',

@@ -3,7 +3,8 @@ import type { PipeMaterial } from '../pipes/index.js';
 import type { Candidate, Duty } from '../selection/index.js';
 import { type End, familyOf } from '../valves/index.js';
 import { type Drilling, FLANGE_BOLTING, GLAND_BOLTS, boltSet } from './flange-bolting.js';
-import { JOINTS, type JointId, jointsOf } from './joints.js';
+import type { JointId } from './joint-ids.js';
+import { JOINTS, jointsOf } from './joints.js';
 import type { Part } from './part.js';
 
 /** What is tried again and again, and leaks or breaks. */
