@@ -69,23 +69,6 @@ const PICTURES = {
       await page.getByRole('button', { name: 'ball egg-shaped' }).click();
     },
   },
-  log: {
-    size: DESK,
-    go: async (page) => {
-      await openPosition(page, 'CW-101');
-      await page.getByRole('link', { name: 'Log', exact: true }).click();
-    },
-  },
-  'walk-list': {
-    size: DESK,
-    go: async (page) => {
-      await page.goto(ADDRESS);
-      await page.getByRole('link', { name: 'Bring a walk list into Tarn Quay terminal' }).click();
-      await page.getByRole('textbox', { name: 'Walk list' }).waitFor();
-      await page.locator('input[type=file]').setInputFiles(join(ROOT, 'e2e/fixtures/walk-list.csv'));
-      await page.getByText('can be taken').waitFor();
-    },
-  },
   schedule: {
     size: DESK,
     go: async (page) => {
@@ -100,13 +83,6 @@ const PICTURES = {
       await page.getByRole('link', { name: 'Walk', exact: true }).click();
       await page.getByRole('heading', { name: 'Close CW-102' }).waitFor();
       await page.waitForTimeout(600);
-    },
-  },
-  people: {
-    size: DESK,
-    go: async (page) => {
-      await page.goto(`${ADDRESS}/people`);
-      await page.getByRole('heading', { name: 'Who may do what' }).scrollIntoViewIfNeeded();
     },
   },
   bench: {
@@ -133,6 +109,35 @@ const PICTURES = {
       await openBench(page, 'Gas', 'GA-102');
       await page.getByRole('link', { name: 'Purge card' }).click();
       await page.getByRole('article').waitFor();
+    },
+  },
+  'hook-up': {
+    size: DESK,
+    go: async (page) => {
+      await page.getByRole('link', { name: 'Buried service', exact: true }).first().click();
+      await page.locator('[data-tag="BS-102"]').click();
+      await page.getByRole('link', { name: 'Hook-up', exact: true }).click();
+      await page.getByRole('region', { name: 'The kit' }).waitFor();
+    },
+  },
+  orders: {
+    size: { width: 1280, height: 1000 },
+    go: async (page) => {
+      await openOrders(page);
+      await page.getByRole('button', { name: /^Put \d+ picked/ }).click();
+      await page.getByRole('checkbox', { name: 'All lines of Waiting for a price' }).click();
+      await page.getByRole('button', { name: /^Ask for \d+ lines/ }).click();
+      await page.getByRole('button', { name: 'Take all from Bramfold Trade' }).waitFor();
+      await page.getByRole('region', { name: 'Answers side by side' }).scrollIntoViewIfNeeded();
+      await page.waitForTimeout(5500);
+    },
+  },
+  'phone-receive': {
+    size: PHONE,
+    go: async (page) => {
+      await openOrders(page);
+      await page.getByRole('button', { name: /^Receive 1\/2 in press/ }).click();
+      await page.getByRole('textbox', { name: /casting/ }).fill('3/4 LF 125 psi');
     },
   },
   'phone-bench': {
@@ -176,6 +181,14 @@ async function openPosition(page, tag) {
   await page.getByRole('link', { name: 'Tarn Quay terminal', exact: true }).click();
   await page.locator(`[data-tag="${tag}"]`).click();
   await page.locator(`[data-tag="${tag}"][aria-current]`).waitFor();
+}
+
+/** @param {import('@playwright/test').Page} page */
+async function openOrders(page) {
+  await openPosition(page, 'CW-101');
+  await page.getByRole('link', { name: 'Schedule' }).click();
+  await page.getByRole('link', { name: 'Orders', exact: true }).click();
+  await page.getByRole('region', { name: 'Quillside Supply' }).waitFor();
 }
 
 /** @param {import('@playwright/test').Page} page @param {string} line @param {string} tag */

@@ -19,6 +19,7 @@ import { Walk } from '../walks/walk.model.js';
 import { DEMO_CATALOGUE } from './catalogue/demo-catalogue.js';
 import { DEMO_ENTRIES } from './demo-entries.js';
 import { DEMO_JOB } from './demo-job.js';
+import { DemoOrders } from './demo-orders.service.js';
 import { demoLines } from './demo-lines.js';
 import { DEMO_FOREMAN, DEMO_PEOPLE } from './demo-people.js';
 import { storedWalk } from './walked-line.js';
@@ -46,6 +47,7 @@ export class DemoCompany {
     @InjectModel(Entry) private readonly entries: typeof Entry,
     @InjectModel(CatalogueModelRow) private readonly models: typeof CatalogueModelRow,
     private readonly catalogue: CatalogueService,
+    private readonly orders: DemoOrders,
   ) {}
 
   /** Whatever was entered in it before is kept; what an earlier version did not have yet is added. */
@@ -93,6 +95,7 @@ export class DemoCompany {
       );
     }
     await this.addEntries(positionIds, people, transaction);
+    await this.orders.add(job.id, positionIds, people, transaction);
   }
 
   private async addEntries(

@@ -1,15 +1,20 @@
 import {
   type Network,
   VALVE_TYPES,
+  castingAgainstOrder,
   catalogueModelInput,
   isolate,
   lineUp,
+  orderLine,
   positionDutyInput,
+  readOrder,
+  specOfModel,
   walkNetwork,
 } from '@grevik/core';
 import { DEMO_CATALOGUE } from './catalogue/demo-catalogue.js';
 import { DEMO_ENTRIES } from './demo-entries.js';
 import { DEMO_LINES } from './demo-job.js';
+import { DEMO_ORDERS } from './demo-orders.js';
 import { demoLines } from './demo-lines.js';
 
 const positions = DEMO_LINES.flatMap((line) =>
@@ -25,6 +30,28 @@ describe('the demo data', () => {
     expect(VALVE_TYPES.filter((of) => !DEMO_CATALOGUE.some(({ type }) => type === of))).toEqual([]);
     expect(DEMO_CATALOGUE.filter(({ seatMaterial }) => seatMaterial === 'nylon')).toHaveLength(1);
     expect(DEMO_CATALOGUE.some(({ approvals }) => !approvals?.includes('potable'))).toBe(true);
+  });
+
+  it('has orders said in full, for positions there are, and the wrong ones among what came are found', () => {
+    const tags = new Set(positions.map(({ tag }) => tag));
+    for (const { lines } of DEMO_ORDERS)
+      for (const { text, tags: of, receipts = [] } of lines) {
+        expect(of.filter((tag) => !tags.has(tag))).toEqual([]);
+        const { spec, missing, text: back } = readOrder(text);
+        if (spec.type === undefined) continue;
+        expect([back, missing]).toEqual([text, []]);
+        for (const { casting, accepted } of receipts)
+          expect(castingAgainstOrder(spec, casting).differences.length === 0).toBe(accepted);
+      }
+    expect(DEMO_ORDERS.map(({ state }) => state)).toEqual(['confirmed', 'part-received']);
+  });
+
+  it('orders every pick in words that are read back as they were', () => {
+    for (const model of DEMO_CATALOGUE)
+      for (const size of model.sizes) {
+        const spec = specOfModel(model, size, { medium: 'potable-cold', orientation: 'horizontal' });
+        expect(readOrder(orderLine(spec).text).spec).toEqual(spec);
+      }
   });
 
   it('names no model and no tag twice', () => {

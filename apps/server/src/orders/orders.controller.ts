@@ -19,6 +19,7 @@ import { May } from '../access/may.js';
 import { IdPipe } from '../errors/id.pipe.js';
 import { orderPdf } from './order-pdf.js';
 import { readSheet, sheetRows, writeSheet } from './order-sheet.js';
+import { OrderProgress } from './order-progress.service.js';
 import { OrdersService } from './orders.service.js';
 import { QuotationsService } from './quotations.service.js';
 import { ReadOrders } from './read-orders.js';
@@ -135,19 +136,22 @@ export class OrdersController {
 
 @Controller('api/orders')
 export class OrderStatesController {
-  constructor(private readonly orders: OrdersService) {}
+  constructor(private readonly progress: OrderProgress) {}
 
   @ApiOperation({ summary: 'Sends, confirms or withdraws an order.' })
   @May('order')
   @Put(':id/state')
   setState(@Param('id', IdPipe) id: string, @Body() request: OrderStateRequest): Promise<OrdersView> {
-    return this.orders.setState(id, request);
+    return this.progress.setState(id, request);
   }
 }
 
 @Controller('api/order-lines')
 export class OrderLinesController {
-  constructor(private readonly orders: OrdersService) {}
+  constructor(
+    private readonly orders: OrdersService,
+    private readonly progress: OrderProgress,
+  ) {}
 
   @ApiOperation({ summary: 'Changes a line that has not been sent.' })
   @May('order')
@@ -161,6 +165,6 @@ export class OrderLinesController {
   @Post(':id/receipts')
   @HttpCode(200)
   receive(@Param('id', IdPipe) id: string, @Body() request: ReceiptRequest): Promise<OrdersView> {
-    return this.orders.receive(id, request);
+    return this.progress.receive(id, request);
   }
 }

@@ -5,6 +5,8 @@ import { Position } from '../positions/position.model.js';
 import { OrderLine } from './order-line.model.js';
 import { Order } from './order.model.js';
 import { OrderLinesController, OrderStatesController, OrdersController } from './orders.controller.js';
+import { OrderLocks } from './order-locks.service.js';
+import { OrderProgress } from './order-progress.service.js';
 import { OrdersService } from './orders.service.js';
 import { Quotation } from './quotation.model.js';
 import { QuotationsService } from './quotations.service.js';
@@ -15,7 +17,7 @@ import { SupplierDesk } from './supplier-desk.js';
 @Module({
   imports: [SequelizeModule.forFeature([Order, OrderLine, Receipt, Quotation, Job, Position])],
   controllers: [OrdersController, OrderStatesController, OrderLinesController],
-  providers: [OrdersService, QuotationsService, ReadOrders, SupplierDesk],
+  providers: [OrderLocks, OrdersService, OrderProgress, QuotationsService, ReadOrders, SupplierDesk],
   exports: [ReadOrders],
 })
 export class OrdersModule {}

@@ -2,50 +2,37 @@ import type {
   ChangeOrderLineRequest,
   NewOrderLine,
   OrdersView,
-  OrderStateRequest,
   PlaceOrderLinesRequest,
-  ReceiptRequest,
   TakeOrderSheetRequest,
 } from '@grevik/contracts';
-import {
-  InvalidInput,
-  castingAgainstOrder,
-  isUnderWay,
-  nextStates,
-  readOrder,
-  stateReceived,
-  type ValveSpec,
-} from '@grevik/core';
-import { Injectable, NotFoundException } from '@nestjs/common';
+import { InvalidInput, readOrder, type ValveSpec } from '@grevik/core';
+import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
-import { currentCompanyId, currentPersonId } from '../company/company-scope.js';
-import { Refusal } from '../errors/refusal.js';
-import { Job } from '../jobs/job.model.js';
+import { currentCompanyId } from '../company/company-scope.js';
 import { Position } from '../positions/position.model.js';
 import { OrderLine } from './order-line.model.js';
 import { Order } from './order.model.js';
-import { ReadOrders, noJob, receivedOf } from './read-orders.js';
-import { Receipt } from './receipt.model.js';
+import { OrderLocks, noLine, refuseStale, refuseUnlessDraft } from './order-locks.service.js';
+import { ReadOrders } from './read-orders.js';
 
 /** Every change answers with the job's orders as they are then: one look shows it all. */
 @Injectable()
 export class OrdersService {
   constructor(
     @InjectConnection() private readonly sequelize: Sequelize,
-    @InjectModel(Job) private readonly jobs: typeof Job,
     @InjectModel(Order) private readonly orders: typeof Order,
     @InjectModel(OrderLine) private readonly lines: typeof OrderLine,
-    @InjectModel(Receipt) private readonly receipts: typeof Receipt,
     @InjectModel(Position) private readonly positions: typeof Position,
+    private readonly locks: OrderLocks,
     private readonly reading: ReadOrders,
   ) {}
 
   /** Puts lines with those that wait for a price: all of them, or none. A line whose id is there already is not ordered again. */
   add(jobId: string, lines: readonly NewOrderLine[]): Promise<OrdersView> {
     return this.sequelize.transaction(async (transaction) => {
-      await this.holdJob(jobId, transaction);
+      await this.locks.job(jobId, transaction);
       await this.refuseStrangers(jobId, lines, transaction);
       const waiting = await this.draftOf(jobId, null, transaction);
       // One statement for thousands of lines; those whose id is there already stay as they are.
@@ -65,21 +52,21 @@ export class OrdersService {
           transaction,
         },
       );
-      await this.raise(waiting, transaction);
+      await this.locks.raise(waiting, transaction);
       return this.reading.of(jobId, transaction);
     });
   }
 
   change(id: string, { version, text, spec, quantity, note }: ChangeOrderLineRequest): Promise<OrdersView> {
     return this.sequelize.transaction(async (transaction) => {
-      const { line, order } = await this.heldLine(id, transaction);
+      const { line, order } = await this.locks.line(id, transaction);
       refuseStale(line, version);
       refuseUnlessDraft(order);
       await line.update(
         { text: text.trim(), spec: spec ?? null, quantity, note: note.trim(), version: version + 1 },
         { transaction },
       );
-      await this.raise(order, transaction);
+      await this.locks.raise(order, transaction);
       return this.reading.of(order.jobId, transaction);
     });
   }
@@ -87,11 +74,11 @@ export class OrdersService {
   /** Takes lines off; those that are gone already are gone. */
   remove(jobId: string, ids: readonly string[]): Promise<OrdersView> {
     return this.sequelize.transaction(async (transaction) => {
-      await this.holdJob(jobId, transaction);
+      await this.locks.job(jobId, transaction);
       for (const order of await this.ordersWith(jobId, ids, transaction)) {
         refuseUnlessDraft(order);
         await this.lines.destroy({ where: { id: [...ids], orderId: order.id }, transaction });
-        await this.raise(order, transaction);
+        await this.locks.raise(order, transaction);
       }
       await this.dropEmptyDrafts(jobId, transaction);
       return this.reading.of(jobId, transaction);
@@ -101,10 +88,10 @@ export class OrdersService {
   /** Gives lines to a supplier at a price: they go on the draft for that supplier. */
   place(jobId: string, { supplier, lines }: PlaceOrderLinesRequest): Promise<OrdersView> {
     return this.sequelize.transaction(async (transaction) => {
-      await this.holdJob(jobId, transaction);
+      await this.locks.job(jobId, transaction);
       const draft = await this.draftOf(jobId, supplier.trim(), transaction);
       for (const { id, version, unitPrice, leadDays, text, spec } of lines) {
-        const { line, order } = await this.heldLine(id, transaction);
+        const { line, order } = await this.locks.line(id, transaction);
         if (order.jobId !== jobId) throw noLine();
         refuseStale(line, version);
         refuseUnlessDraft(order);
@@ -118,97 +105,21 @@ export class OrdersService {
           },
           { transaction },
         );
-        if (order.id !== draft.id) await this.raise(order, transaction);
+        if (order.id !== draft.id) await this.locks.raise(order, transaction);
       }
-      await this.raise(draft, transaction);
+      await this.locks.raise(draft, transaction);
       await this.dropEmptyDrafts(jobId, transaction);
       return this.reading.of(jobId, transaction);
-    });
-  }
-
-  setState(id: string, { version, state }: OrderStateRequest): Promise<OrdersView> {
-    return this.sequelize.transaction(async (transaction) => {
-      const order = await this.orders.findOne({ where: { id }, transaction, lock: transaction.LOCK.UPDATE });
-      if (!order) throw noOrder();
-      if (order.version !== version) throw staleOrder();
-      if (!nextStates(order.state).includes(state))
-        throw new InvalidInput(
-          'state',
-          `state is ${state}: an order that is ${order.state} can become ${nextStates(order.state).join(' or ') || 'nothing by hand'}.`,
-        );
-      if (order.supplier === null)
-        throw new InvalidInput('state', 'These lines have no supplier yet: place them first.');
-      if (state === 'draft') await this.intoDraft(order, transaction);
-      else await order.update({ state, version: version + 1 }, { transaction });
-      return this.reading.of(order.jobId, transaction);
-    });
-  }
-
-  /** What came of a line, checked by its casting. What differs counts only where it was kept all the same. */
-  receive(lineId: string, { id, quantity, casting, accepted, note }: ReceiptRequest): Promise<OrdersView> {
-    return this.sequelize.transaction(async (transaction) => {
-      const { line, order } = await this.heldLine(lineId, transaction);
-      const before = await this.receipts.findOne({ where: { id }, transaction });
-      if (before) {
-        if (
-          before.orderLineId !== lineId ||
-          before.quantity !== quantity ||
-          before.casting !== casting.trim()
-        )
-          throw new Refusal(409, {
-            code: 'conflict',
-            field: 'id',
-            message: `There is another receipt with the id ${id}. What came is never changed: write a new one.`,
-          });
-        return this.reading.of(order.jobId, transaction);
-      }
-      if (!isUnderWay(order.state))
-        throw new Refusal(409, {
-          code: 'conflict',
-          field: 'state',
-          message: `This order is ${order.state}: only what has been sent can come.`,
-        });
-      const left = line.quantity - receivedOf(line);
-      if (accepted && quantity > left)
-        throw new InvalidInput(
-          'quantity',
-          `quantity is ${quantity}, and ${left} of ${line.quantity} are still to come.`,
-        );
-      const said = casting.trim();
-      await this.receipts.create(
-        {
-          id,
-          orderLineId: lineId,
-          quantity,
-          casting: said,
-          checked: said === '' || line.spec === null ? null : castingAgainstOrder(line.spec, said),
-          accepted,
-          note: note.trim(),
-          personId: currentPersonId(),
-        },
-        { transaction },
-      );
-      const lines = await this.lines.findAll({
-        where: { orderId: order.id },
-        include: [Receipt],
-        transaction,
-      });
-      const counted = lines.map((one) => ({ quantity: one.quantity, received: receivedOf(one) }));
-      await order.update(
-        { state: stateReceived(order.state, counted), version: order.version + 1 },
-        { transaction },
-      );
-      return this.reading.of(order.jobId, transaction);
     });
   }
 
   /** Takes the changes of a sheet that came back: all of them, or none. */
   takeSheet(jobId: string, { changes }: TakeOrderSheetRequest): Promise<OrdersView> {
     return this.sequelize.transaction(async (transaction) => {
-      await this.holdJob(jobId, transaction);
+      await this.locks.job(jobId, transaction);
       const touched = new Map<string, Order>();
       for (const { id, version, ...change } of changes) {
-        const { line, order } = await this.heldLine(id, transaction);
+        const { line, order } = await this.locks.line(id, transaction);
         if (order.jobId !== jobId) throw noLine();
         refuseStale(line, version);
         refuseUnlessDraft(order);
@@ -222,14 +133,9 @@ export class OrdersService {
         );
         touched.set(order.id, order);
       }
-      for (const order of touched.values()) await this.raise(order, transaction);
+      for (const order of touched.values()) await this.locks.raise(order, transaction);
       return this.reading.of(jobId, transaction);
     });
-  }
-
-  /** One who changes a job's orders at a time; the others wait. */
-  private async holdJob(jobId: string, transaction: Transaction): Promise<void> {
-    if (!(await this.jobs.findByPk(jobId, { transaction, lock: transaction.LOCK.UPDATE }))) throw noJob();
   }
 
   /** A line is for positions of its own job. */
@@ -256,33 +162,6 @@ export class OrdersService {
     return (await this.orders.findOne({ where, transaction })) ?? this.orders.create(where, { transaction });
   }
 
-  /** An order that is taken back joins the draft its supplier may have by now. */
-  private async intoDraft(order: Order, transaction: Transaction): Promise<void> {
-    const draft = await this.orders.findOne({
-      where: { jobId: order.jobId, supplier: order.supplier, state: 'draft' },
-      transaction,
-    });
-    if (!draft)
-      return void (await order.update({ state: 'draft', version: order.version + 1 }, { transaction }));
-    await this.lines.update({ orderId: draft.id }, { where: { orderId: order.id }, transaction });
-    await this.raise(draft, transaction);
-    await order.destroy({ transaction });
-  }
-
-  private async heldLine(id: string, transaction: Transaction): Promise<{ line: OrderLine; order: Order }> {
-    const found = await this.lines.findOne({ where: { id }, transaction });
-    if (!found) throw noLine();
-    const order = await this.orders.findOne({
-      where: { id: found.orderId },
-      transaction,
-      lock: transaction.LOCK.UPDATE,
-    });
-    // Read again behind the lock: somebody may have changed it until then.
-    const line = await this.lines.findOne({ where: { id }, include: [Receipt], transaction });
-    if (!line || !order) throw noLine();
-    return { line, order };
-  }
-
   private async ordersWith(
     jobId: string,
     lineIds: readonly string[],
@@ -298,10 +177,6 @@ export class OrdersService {
       transaction,
       lock: transaction.LOCK.UPDATE,
     });
-  }
-
-  private raise(order: Order, transaction: Transaction): Promise<unknown> {
-    return order.update({ version: order.version + 1 }, { transaction });
   }
 
   private async dropEmptyDrafts(jobId: string, transaction: Transaction): Promise<void> {
@@ -329,31 +204,4 @@ export class OrdersService {
 function specSaid(text: string): ValveSpec | null {
   const { spec } = readOrder(text);
   return spec.type === undefined && spec.family === undefined ? null : spec;
-}
-
-const noLine = (): NotFoundException =>
-  new NotFoundException('That line is not on an order here. Open the orders again.');
-const noOrder = (): NotFoundException =>
-  new NotFoundException('That order is not here. Open the orders again.');
-const staleOrder = (): Refusal =>
-  new Refusal(409, {
-    code: 'stale',
-    message: 'Somebody changed this order meanwhile. Look at it as it is now.',
-  });
-
-function refuseStale(line: OrderLine, version: number): void {
-  if (line.version !== version)
-    throw new Refusal(409, {
-      code: 'stale',
-      message: `Somebody changed “${line.text.slice(0, 60)}” meanwhile. Look at it as it is now.`,
-    });
-}
-
-function refuseUnlessDraft({ state }: Order): void {
-  if (state !== 'draft')
-    throw new Refusal(409, {
-      code: 'conflict',
-      field: 'state',
-      message: `This order is ${state}: withdraw it before it is changed.`,
-    });
 }

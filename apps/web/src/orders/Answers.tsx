@@ -1,21 +1,14 @@
 import type { JobWalkView, OrderLineView, OrdersView, QuotationView } from '@grevik/contracts';
-import {
-  type ComparedAnswer,
-  type HouseSides,
-  compareAnswers,
-  decimalSum,
-  judgeSubstitute,
-  substituteLine,
-} from '@grevik/core';
-import { Button, LinearProgress } from '@mui/material';
+import { type HouseSides, compareAnswers, decimalSum, substituteLine } from '@grevik/core';
+import { Button } from '@mui/material';
 import { useSnackbar } from 'notistack';
-import { VerdictMark } from '../kit/VerdictMark';
-import { whenWords } from '../kit/when';
 import { failureText } from '../store/failure';
-import { useAskPricesMutation, usePlaceOrderLinesMutation } from '../store/orders-api';
+import { usePlaceOrderLinesMutation } from '../store/orders-api';
 import { useMay } from '../store/people-api';
 import { useWords } from '../words';
+import { Asked } from './Asked';
 import styles from './Orders.module.css';
+import { SupplierSaid } from './SupplierSaid';
 
 interface AnswersProps {
   jobId: string;
@@ -97,7 +90,7 @@ export function Answers({ jobId, orders, drafts, walk, sides, money }: AnswersPr
                     </td>
                     {said.map((answer) => (
                       <td key={answer.supplier} data-cheapest={answer.supplier === cheapest || undefined}>
-                        <Said
+                        <SupplierSaid
                           {...{ answer, held, walk, sides, money }}
                           isCheapest={answer.supplier === cheapest && said.length > 1}
                         />
@@ -172,140 +165,4 @@ function latestBySupplier(quotations: readonly QuotationView[]): QuotationView[]
   for (const quotation of quotations)
     if (!latest.has(quotation.supplier)) latest.set(quotation.supplier, quotation);
   return [...latest.values()].sort((a, b) => (a.supplier < b.supplier ? -1 : 1));
-}
-
-interface AskedProps {
-  jobId: string;
-  quotation: QuotationView;
-  open: ReadonlySet<string>;
-}
-
-function Asked({
-  jobId,
-  quotation: { supplier, state, askedAt, askedBy, answer, problem, lines },
-  open,
-}: AskedProps) {
-  const [ask, { isLoading }] = useAskPricesMutation();
-  const { enqueueSnackbar } = useSnackbar();
-  const words = useWords();
-  const again = (): void => {
-    ask({ jobId, ids: lines.filter((id) => open.has(id)), suppliers: [supplier] })
-      .unwrap()
-      .catch((error: unknown) => enqueueSnackbar(failureText(error), { variant: 'error' }));
-  };
-  return (
-    <li data-state={state}>
-      <b>{supplier}</b>{' '}
-      {state === 'asked' && (
-        <>
-          {words('quotation.asked', { when: whenWords(askedAt), by: askedBy })}
-          <LinearProgress aria-label={supplier} />
-        </>
-      )}
-      {state === 'answered' && words('quotation.answered', { count: answer?.lines.length ?? 0 })}
-      {state === 'failed' && (
-        <>
-          {words('quotation.failed', { problem: problem ?? '' })}{' '}
-          <Button size="small" variant="outlined" disabled={isLoading} onClick={again}>
-            {words('quotation.again')}
-          </Button>
-        </>
-      )}
-    </li>
-  );
-}
-
-interface SaidProps {
-  answer: ComparedAnswer;
-  held: OrderLineView;
-  walk: JobWalkView;
-  sides: HouseSides;
-  money: (amount: number) => string;
-  isCheapest: boolean;
-}
-
-/** What one supplier says to one line; of a substitute what it changes, and where it changes the verdict. */
-function Said({
-  answer: { kind, said, unitPrice, amount },
-  held,
-  walk,
-  sides,
-  money,
-  isCheapest,
-}: SaidProps) {
-  const words = useWords();
-  if (kind === 'silent') return <>{words('quotation.silent')}</>;
-  if (kind === 'question')
-    return (
-      <p className={styles.question}>{words('quotation.question', { question: said?.question ?? '' })}</p>
-    );
-  const price = unitPrice !== undefined && (
-    <p>
-      <b>{amount !== undefined && money(amount)}</b>{' '}
-      {words('quotation.at', {
-        each: money(unitPrice),
-        days: words('quotation.days', { count: said?.leadDays ?? 0 }),
-      })}{' '}
-      {isCheapest && <em>{words('quotation.cheapest')}</em>}
-    </p>
-  );
-  if (kind === 'not-carried') return <p>{said?.why ?? words('quotation.notCarried')}</p>;
-  if (kind === 'priced') return price;
-  return (
-    <>
-      {price}
-      <p className={styles.instead}>
-        {words('quotation.instead', { text: said?.instead ?? '' })} <i>{said?.why}</i>
-      </p>
-      <Substitute instead={said?.instead ?? ''} held={held} walk={walk} sides={sides} />
-    </>
-  );
-}
-
-function Substitute({
-  instead,
-  held,
-  walk,
-  sides,
-}: Pick<SaidProps, 'held' | 'walk' | 'sides'> & { instead: string }) {
-  const words = useWords();
-  if (!held.spec) return null;
-  const spec = held.spec;
-  const at = walk.lines.flatMap(({ medium, positions }) =>
-    positions
-      .filter(({ id }) => held.positions.some((one) => one.id === id))
-      .map(({ tag, duty }) => ({ tag, judged: judgeSubstitute(spec, instead, { ...duty, medium }, sides) })),
-  );
-  const plain = judgeSubstitute(spec, instead);
-  // One position stands for those it goes the same way at: first where the verdict falls, else where something new speaks against it.
-  const told = at.find(({ judged }) => judged.worse) ?? at.find(({ judged }) => judged.reasons.length > 0);
-  const fields = (of: readonly string[]): string =>
-    of.map((field) => words(`specFields.${field as 'type'}`).toLowerCase()).join(', ');
-  return (
-    <>
-      {told?.judged.ordered && told.judged.offered && (
-        <p>
-          <VerdictMark verdict={told.judged.offered} />{' '}
-          {told.judged.worse
-            ? words('quotation.worse', {
-                tag: told.tag,
-                before: words(`verdicts.${told.judged.ordered}`),
-                after: words(`verdicts.${told.judged.offered}`),
-              })
-            : words('quotation.speaks', { tag: told.tag })}
-          {told.judged.reasons.slice(0, 2).map(({ rule, text }) => (
-            <i key={rule}>{text}</i>
-          ))}
-        </p>
-      )}
-      <p className={styles.soft}>
-        {[
-          plain.differs.length > 0 && words('quotation.differs', { fields: fields(plain.differs) }),
-          plain.open.length > 0 && words('quotation.open', { fields: fields(plain.open) }),
-        ]
-          .filter(Boolean)
-          .join('; ')}
-      </p>
-    </>
-  );
 }

@@ -1,6 +1,6 @@
 import type { OrderLineView, OrderView } from '@grevik/contracts';
-import { familyWords, isUnderWay, lineAmount, nextStates, sheetAmount } from '@grevik/core';
-import { Button, Checkbox } from '@mui/material';
+import { isUnderWay, nextStates, sheetAmount } from '@grevik/core';
+import { Button } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { failureText } from '../store/failure';
@@ -13,6 +13,8 @@ import { useMay } from '../store/people-api';
 import { useWords } from '../words';
 import { LineDialog } from './LineDialog';
 import styles from './Orders.module.css';
+import { priced } from './money';
+import { OrderTable } from './OrderTable';
 import { ReceiveDialog } from './ReceiveDialog';
 
 /** More than a person reads in one go. */
@@ -35,7 +37,6 @@ export function OrderSection({ jobId, order, marked, mark, money }: OrderSection
   const [add] = useAddOrderLinesMutation();
   const { enqueueSnackbar, closeSnackbar } = useSnackbar();
   const mayOrder = useMay('order');
-  const mayReceive = useMay('receive');
   const words = useWords();
   const { supplier, state, lines } = order;
   const name = supplier ?? words('orders.waiting');
@@ -43,7 +44,6 @@ export function OrderSection({ jobId, order, marked, mark, money }: OrderSection
   const ofMarked = lines.filter(({ id }) => marked.has(id));
   const { amount, unpriced } = sheetAmount(lines.map(priced));
   const shown = isWhole ? lines : lines.slice(0, SHOWN_AT_FIRST);
-  const families = [...new Set(shown.map(({ spec }) => familyWords(spec ?? undefined)))].sort();
   const trouble = (error: unknown): void => void enqueueSnackbar(failureText(error), { variant: 'error' });
 
   const make = async (next: OrderView['state']): Promise<void> => {
@@ -115,107 +115,13 @@ export function OrderSection({ jobId, order, marked, mark, money }: OrderSection
             ))}
         </div>
       </header>
-      <div className={styles.scroll}>
-        <table>
-          <thead>
-            <tr>
-              {isDraft && mayOrder && (
-                <th>
-                  <Checkbox
-                    size="small"
-                    checked={ofMarked.length === lines.length}
-                    indeterminate={ofMarked.length > 0 && ofMarked.length < lines.length}
-                    onChange={({ target }) =>
-                      mark(
-                        lines.map(({ id }) => id),
-                        target.checked,
-                      )
-                    }
-                    slotProps={{ input: { 'aria-label': words('orders.allOf', { supplier: name }) } }}
-                  />
-                </th>
-              )}
-              <th data-number>{words('orders.pieces')}</th>
-              <th>{words('orders.what_')}</th>
-              <th>{words('orders.for')}</th>
-              <th data-number>{words('orders.each')}</th>
-              <th data-number>{words('orders.amount')}</th>
-              <th data-number>{words('orders.lead')}</th>
-              {!isDraft && <th data-number>{words('orders.received')}</th>}
-            </tr>
-          </thead>
-          {families.map((family) => (
-            <tbody key={family}>
-              <tr className={styles.family}>
-                <th colSpan={8} scope="rowgroup">
-                  {family}
-                </th>
-              </tr>
-              {shown
-                .filter(({ spec }) => familyWords(spec ?? undefined) === family)
-                .map((line) => (
-                  <tr key={line.id}>
-                    {isDraft && mayOrder && (
-                      <td>
-                        <Checkbox
-                          size="small"
-                          checked={marked.has(line.id)}
-                          onChange={({ target }) => mark([line.id], target.checked)}
-                          slotProps={{ input: { 'aria-label': words('orders.line', { text: line.text }) } }}
-                        />
-                      </td>
-                    )}
-                    <td data-number data-label={words('orders.pieces')}>
-                      {line.quantity}
-                    </td>
-                    <td>
-                      {isDraft && mayOrder ? (
-                        <button
-                          type="button"
-                          className={styles.text}
-                          onClick={() => setOpen({ line, to: 'change' })}
-                        >
-                          {line.text}
-                        </button>
-                      ) : (
-                        line.text
-                      )}
-                      {line.note !== '' && <i>{line.note}</i>}
-                    </td>
-                    <td data-label={line.positions.length > 0 ? words('orders.for') : undefined}>
-                      {line.positions.map(({ tag }) => tag).join(' ')}
-                    </td>
-                    <td data-number data-label={words('orders.each')}>
-                      {line.unitPrice === null ? '–' : money(line.unitPrice)}
-                    </td>
-                    <td data-number data-label={words('orders.amount')}>
-                      {amountOf(line, money)}
-                    </td>
-                    <td data-number data-label={words('orders.lead')}>
-                      {line.leadDays ?? '–'}
-                    </td>
-                    {!isDraft && (
-                      <td data-number data-label={words('orders.received')}>
-                        {words('orders.ofQuantity', { received: line.received, quantity: line.quantity })}{' '}
-                        {mayReceive && isUnderWay(state) && line.received < line.quantity && (
-                          <Button
-                            size="small"
-                            variant="outlined"
-                            className="no-print"
-                            aria-label={words('receiving.receiveOf', { text: line.text })}
-                            onClick={() => setOpen({ line, to: 'receive' })}
-                          >
-                            {words('receiving.receive')}
-                          </Button>
-                        )}
-                      </td>
-                    )}
-                  </tr>
-                ))}
-            </tbody>
-          ))}
-        </table>
-      </div>
+      <OrderTable
+        lines={shown}
+        {...{ state, marked, mark, money }}
+        name={name}
+        all={lines}
+        open={(line, to) => setOpen({ line, to })}
+      />
       <footer>
         {shown.length < lines.length && (
           <Button size="small" onClick={() => setWhole(true)}>
@@ -240,14 +146,4 @@ export function OrderSection({ jobId, order, marked, mark, money }: OrderSection
       )}
     </section>
   );
-}
-
-const priced = ({ quantity, unitPrice }: OrderLineView): { quantity: number; unitPrice?: number } => ({
-  quantity,
-  ...(unitPrice !== null && { unitPrice }),
-});
-
-function amountOf(line: OrderLineView, money: (amount: number) => string): string {
-  const amount = lineAmount(priced(line));
-  return amount === undefined ? '–' : money(amount);
 }

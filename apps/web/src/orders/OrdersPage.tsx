@@ -17,7 +17,7 @@ import { BringList } from './BringList';
 import { BringSheet } from './BringSheet';
 import { OrderSection } from './OrderSection';
 import styles from './Orders.module.css';
-import { moneyIn } from './money';
+import { moneyIn, priced } from './money';
 import { picksToOrder } from './picks-to-order';
 
 const POLL_MS = 700;
@@ -71,9 +71,7 @@ function Sheet({ jobId, orders, walk, models, sides }: SheetProps) {
   const waiting = orders.orders.find(({ supplier }) => supplier === null);
   const drafts = orders.orders.filter(({ state }) => state === 'draft').flatMap(({ lines }) => lines);
   const markedLines = drafts.filter(({ id }) => marked.has(id));
-  const { amount, unpriced } = sheetAmount(
-    all.map(({ quantity, unitPrice }) => ({ quantity, ...(unitPrice !== null && { unitPrice }) })),
-  );
+  const { amount, unpriced } = sheetAmount(all.map(priced));
   const putPicks = async (): Promise<void> => {
     try {
       await add({ jobId, lines: picks }).unwrap();

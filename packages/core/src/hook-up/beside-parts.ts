@@ -4,7 +4,7 @@ import type { Candidate, Duty } from '../selection/index.js';
 import { isCopperAlloy } from '../valves/index.js';
 import type { JoinedSide, Way } from './way.js';
 import type { Part } from './part.js';
-import { isRubberFaced } from './ways.js';
+import { isRubberFaced } from './flanged-ways.js';
 
 const STEELS: readonly PipeMaterial[] = ['steel', 'galvanised'];
 const IRONS: readonly string[] = ['carbon-steel', 'grey-iron', 'ductile-iron'];

@@ -1,7 +1,7 @@
 import { isRawWaste } from '../media/index.js';
 import type { Candidate, Duty } from '../selection/index.js';
 import { type ValveType, familyOf, isCheck, isQuarterTurn } from '../valves/index.js';
-import { isRubberFaced } from './ways.js';
+import { isRubberFaced } from './flanged-ways.js';
 
 export const FACING_ABOUT = ['arrow', 'hinge-pin', 'shaft', 'stem', 'handle', 'headroom', 'ends'] as const;
 export type FacingAbout = (typeof FACING_ABOUT)[number];

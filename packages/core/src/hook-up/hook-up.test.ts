@@ -116,6 +116,35 @@ describe('the hook-up', () => {
     expect(way(glued, 'solvent').verdict).toBe('out');
   });
 
+  it('lets a plastic male into a plastic female, and no metal adapter without its ring', () => {
+    const plastic: Candidate = { type: 'ball', bodyMaterial: 'pvc', ends: ['fip', 'fip'] };
+    const ways = (material: 'pvc' | 'copper') =>
+      inlet({ duty: { ...cold, pipe: { material } }, valve: plastic }).ways.map(
+        ({ id, verdict }) => `${id} ${verdict}`,
+      );
+    expect(ways('pvc')).toContain('solvent-adapter fits');
+    expect(ways('copper')).toEqual(
+      expect.arrayContaining(['press-adapter out', 'press-adapter-reinforced fits']),
+    );
+  });
+
+  it('wants a union in reach, listed fittings on a fire line, and no glued plastic with air', () => {
+    const closed = hookUp({
+      duty: { ...cold, medium: 'heating-water', pipe: { material: 'steel' } },
+      valve: ball,
+      limits: ['closed-wall'],
+    });
+    expect(closed.reasons.map(({ rule }) => rule)).toEqual(['union-closed-up']);
+    expect(
+      way({ duty: { ...cold, medium: 'fire-water' }, valve: ball }, 'press-adapter').reasons[0]?.rule,
+    ).toBe('fire-joint');
+    const air = way(
+      { duty: { ...cold, medium: 'compressed-air', pipe: { material: 'pvc' } }, valve: ball },
+      'solvent-adapter',
+    );
+    expect(air).toMatchObject({ verdict: 'out', reasons: [{ rule: 'gas-joint' }] });
+  });
+
   it('keeps soft solder and unlisted joints off gas, and plastic off steam', () => {
     const gas: Duty = { ...cold, medium: 'natural-gas', pressurePa: 1700 };
     expect(way({ duty: gas, valve: ball }, 'solder-adapter').verdict).toBe('out');

@@ -12,7 +12,9 @@ import type { Part } from './part.js';
 import { type PlaceLimit, placeLimitsOf } from './place-limits.js';
 import type { HookUpSide, JoinedSide, Way } from './way.js';
 import { type WayReason, WAY_RULES, endsOf } from './way-rules.js';
-import { type PipeSide, type RawWay, isDrilled, waysTo } from './ways.js';
+import { isDrilled } from './flanged-ways.js';
+import type { PipeSide, RawWay } from './raw-way.js';
+import { waysTo } from './ways.js';
 
 export interface HookUp {
   verdict: Verdict;
@@ -85,7 +87,7 @@ export function hookUp({
   });
   for (const side of sides) side.beside = partsBeside(duty, valve, side, sides);
   const common = buriedParts(duty, valve, coverM);
-  const reasons = wholeReasons(duty, valve, sides);
+  const reasons = wholeReasons(duty, valve, sides, context.limits);
   const parts = [...sides.flatMap(({ taken, beside }) => [...beside, ...(taken?.parts ?? [])]), ...common];
   const weakest = weakestOf(sides);
   return {
@@ -130,7 +132,12 @@ function weakestOf(sides: readonly JoinedSide[]): HookUp['weakest'] {
   return first && rest.reduce((least, one) => (one.allowablePa < least.allowablePa ? one : least), first);
 }
 
-function wholeReasons(duty: Duty, valve: Candidate, sides: readonly JoinedSide[]): WayReason[] {
+function wholeReasons(
+  duty: Duty,
+  valve: Candidate,
+  sides: readonly JoinedSide[],
+  limits: ReadonlySet<PlaceLimit>,
+): WayReason[] {
   const ends = valve.ends ?? [];
   const reasons: WayReason[] = [];
   if (ends.length < 2)
@@ -150,6 +157,12 @@ function wholeReasons(duty: Duty, valve: Candidate, sides: readonly JoinedSide[]
       rule: 'lug-end',
       verdict: 'care',
       text: 'At the end of a line only a lug rated for it, with its own cap screws on the side that stays.',
+    });
+  if (limits.has('closed-wall') && sides.some(({ beside }) => beside.some(({ id }) => id.endsWith('union'))))
+    reasons.push({
+      rule: 'union-closed-up',
+      verdict: 'care',
+      text: 'A union has to stay in reach: leave a panel.',
     });
   const rigid = sides.filter(({ taken }) =>
     taken?.joints.some((id) => id === 'mechanical' || id === 'push-on'),

@@ -9,5 +9,5 @@ export { CONSUMED, type Part, type PartId } from './part.js';
 export { partWords } from './part-words.js';
 export { PLACE_LIMITS, PLACE_LIMIT_IDS, type PlaceLimit, placeLimitsOf } from './place-limits.js';
 export type { WayReason } from './way-rules.js';
-export type { PipeSide } from './ways.js';
+export type { PipeSide } from './raw-way.js';
 export { wayWords } from './way-words.js';

@@ -1,4 +1,4 @@
-import { isFuelGas, isSteam } from '../media/index.js';
+import { isFuelGas, isGas, isSteam } from '../media/index.js';
 import {
   type Candidate,
   type Duty,
@@ -10,7 +10,7 @@ import {
 import { type End, valveTypeFacts } from '../valves/index.js';
 import { JOINTS, type JointFacts } from './joints.js';
 import type { PlaceLimit } from './place-limits.js';
-import type { Mistake, RawWay } from './ways.js';
+import type { Mistake, RawWay } from './raw-way.js';
 
 export interface WayReason {
   rule: string;
@@ -121,10 +121,12 @@ export const WAY_RULES: readonly WayRule[] = [
   {
     id: 'gas-joint',
     judge: (way, { duty: { medium } }) => {
+      if (isGas(medium) && madeWith(way, 'solvent-socket'))
+        return out('Glued plastic holds no gas: it stores its energy and shatters.');
       if (!isFuelGas(medium)) return undefined;
       if (madeWith(way, 'sweat'))
         return out('Soft solder melts out in a fire: gas wants threads, flares, brazing or a listed joint.');
-      if (madeWith(way, 'od-compression', 'pex-barb', 'pex-expansion', 'solvent-socket'))
+      if (madeWith(way, 'od-compression', 'pex-barb', 'pex-expansion'))
         return out('This joint is not listed for gas in a building.');
       return madeWith(way, 'press')
         ? care('Press fittings and rings listed for gas only, where the code takes them.')
@@ -141,6 +143,14 @@ export const WAY_RULES: readonly WayRule[] = [
         ? care('Its rubber ring hardens in steam: only a ring listed for it.')
         : undefined;
     },
+  },
+  {
+    id: 'fire-joint',
+    judge: (way, { duty: { medium } }) =>
+      medium === 'fire-water' &&
+      madeWith(way, 'press', 'sweat', 'pex-barb', 'pex-expansion', 'solvent-socket')
+        ? care('On a fire line only fittings listed for fire protection, within their listing.')
+        : undefined,
   },
   {
     id: 'strength',

@@ -2,7 +2,7 @@ import type { Verdict } from '../selection/index.js';
 import type { End } from '../valves/index.js';
 import type { Part } from './part.js';
 import type { WayReason } from './way-rules.js';
-import type { PipeSide, RawWay } from './ways.js';
+import type { PipeSide, RawWay } from './raw-way.js';
 
 export type HookUpSide = 'in' | 'out';
 

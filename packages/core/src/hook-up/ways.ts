@@ -1,54 +1,13 @@
-import { isPotable } from '../media/index.js';
-import type { PipeMaterial } from '../pipes/index.js';
-import type { Candidate, Duty } from '../selection/index.js';
-import { type End, familyOf } from '../valves/index.js';
-import { type Drilling, FLANGE_BOLTING, GLAND_BOLTS, boltSet } from './flange-bolting.js';
+import type { Duty } from '../selection/index.js';
+import type { End } from '../valves/index.js';
+import { FLANGES, flangedWays } from './flanged-ways.js';
 import type { JointId } from './joint-ids.js';
+import { lead, sized, taken } from './joint-parts.js';
 import { JOINTS, jointsOf } from './joints.js';
 import type { Part } from './part.js';
+import type { Asked, RawWay } from './raw-way.js';
 
-/** What is tried again and again, and leaks or breaks. */
-export type Mistake =
-  'npt-into-bsp' | 'plain-plastic-female' | 'other-makers-tail' | 'other-plastic' | 'nothing-joins';
-
-/** One way from the pipe to an end of the valve, not yet judged. The parts come in the order from the pipe to the valve. */
-export interface RawWay {
-  id: string;
-  /** Made on site, from the pipe to the valve. */
-  joints: JointId[];
-  parts: Part[];
-  mistake?: Mistake;
-  /** Why it is taken though another is plainer. */
-  remedy?: Mistake;
-}
-
-export interface PipeSide {
-  material: PipeMaterial;
-  dn: number;
-}
-
-interface Asked {
-  duty: Duty;
-  valve: Candidate;
-  pipe: PipeSide;
-  end: End;
-}
-
-const FLANGES: readonly End[] = ['flange-125', 'flange-150', 'flange-pn16', 'wafer', 'lug'];
 const BSP: readonly End[] = ['bspp', 'bspt'];
-const METAL_THREADS: readonly PipeMaterial[] = ['steel', 'galvanised', 'stainless'];
-
-/** Joints that end a pipe with a flange. */
-const FLANGING: Partial<Record<PipeMaterial, readonly JointId[]>> = {
-  steel: ['thread', 'socket-weld', 'butt-weld', 'groove'],
-  galvanised: ['thread', 'groove'],
-  stainless: ['thread', 'butt-weld', 'press'],
-  copper: ['solder', 'press'],
-  pvc: ['solvent'],
-  cpvc: ['solvent'],
-  hdpe: ['fusion'],
-  'ductile-iron': ['mechanical', 'push-on'],
-};
 
 /**
  * The ways from a pipe to one end of a valve: straight in, through an adapter, or flanged; with what is tried and must not be.
@@ -64,7 +23,7 @@ const FLANGING: Partial<Record<PipeMaterial, readonly JointId[]>> = {
  */
 export function waysTo(asked: Asked): RawWay[] {
   const { end, pipe } = asked;
-  if (FLANGES.includes(end)) return orNothing(flanged(asked));
+  if (FLANGES.includes(end)) return orNothing(flangedWays(asked));
   if (BSP.includes(end)) return bsp(asked);
   if (end === 'union-tail') return tails(asked);
   if (end === 'male-hose') return [{ id: 'hose', joints: [], parts: [{ id: 'hose-washer', count: 1 }] }];
@@ -72,16 +31,8 @@ export function waysTo(asked: Asked): RawWay[] {
     .filter((id) => JOINTS[id].end === end)
     .map((id) => sized(asked, id, { id, joints: [id], parts: taken(asked, id) }));
   const plastic = asked.valve.bodyMaterial === 'pvc' || asked.valve.bodyMaterial === 'cpvc';
-  if (plastic && end === 'fip' && METAL_THREADS.includes(pipe.material))
-    return [
-      ...straight.map((way) => ({ ...way, mistake: 'plain-plastic-female' as const })),
-      ...straight.map((way) => ({
-        ...way,
-        id: `${way.id}-reinforced`,
-        parts: [...way.parts, { id: 'reinforced-female', count: 1, dn: asked.duty.dn } as const],
-        remedy: 'plain-plastic-female' as const,
-      })),
-    ];
+  if (plastic && end === 'fip')
+    return orNothing(intoPlasticFemale(asked, [...straight, ...adapted(asked, false)]));
   if (
     end === 'solvent-socket' &&
     plastic &&
@@ -95,45 +46,24 @@ export function waysTo(asked: Asked): RawWay[] {
   return orNothing([...straight, ...adapted(asked, straight.length === 0)]);
 }
 
+/** A metal male, the pipe's own or an adapter's, splits a plain plastic female; a plastic one does not. */
+function intoPlasticFemale({ duty }: Asked, ways: readonly RawWay[]): RawWay[] {
+  const metal = ways.filter(({ joints }) => joints[0] !== 'solvent');
+  const ring: Part = { id: 'reinforced-female', count: 1, dn: duty.dn };
+  return [
+    ...ways.filter((way) => !metal.includes(way)),
+    ...metal.map((way): RawWay => ({ ...way, mistake: 'plain-plastic-female' })),
+    ...metal.map((way): RawWay => ({
+      ...way,
+      id: `${way.id}-reinforced`,
+      parts: [...way.parts, ring],
+      remedy: 'plain-plastic-female',
+    })),
+  ];
+}
+
 const orNothing = (ways: RawWay[]): RawWay[] =>
   ways.length > 0 ? ways : [{ id: 'none', joints: [], parts: [], mistake: 'nothing-joins' }];
-
-const lead = ({ medium }: Duty): { leadFree?: true } => (isPotable(medium) ? { leadFree: true } : {});
-
-/** What a joint takes on this pipe. */
-function taken({ duty, pipe, end }: Asked, joint: JointId): Part[] {
-  return JOINTS[joint].takes.map((id): Part => {
-    if (id === 'solder') return { id, ...lead(duty) };
-    if (id === 'gland-set') return gland(pipe.dn, duty);
-    if (id === 'press-jaw') return { id, dn: pipe.dn };
-    if (
-      id === 'flux' ||
-      id === 'thread-sealant' ||
-      id === 'depth-mark' ||
-      id === 'primer-and-cement' ||
-      id === 'welder'
-    )
-      return { id };
-    return id === 'tube-fitting' && end === 'mip'
-      ? { id, count: 1, dn: pipe.dn, to: 'fip' }
-      : { id, count: 1, dn: pipe.dn };
-  });
-}
-
-const inGround = ({ place }: Duty): { coated?: true } =>
-  place === 'buried' || place === 'pit' ? { coated: true } : {};
-
-function gland(dn: number, duty: Duty): Part {
-  const bolts = GLAND_BOLTS[dn];
-  return { id: 'gland-set', count: 1, dn, ...(bolts && { thread: bolts[1] }), ...inGround(duty) };
-}
-
-/** Where the pipe is of another size than the valve, a reducer made as the joint is. */
-function sized({ pipe, duty }: Asked, joint: JointId, way: RawWay): RawWay {
-  if (pipe.dn === duty.dn) return way;
-  const reducer: Part = { id: 'reducer', count: 1, dn: pipe.dn, toDn: duty.dn, joint, ...lead(duty) };
-  return { ...way, parts: [...way.parts, reducer] };
-}
 
 /** Through an adapter: always towards a thread, towards anything else only where the pipe does not go straight in. */
 function adapted(asked: Asked, nothingStraight: boolean): RawWay[] {
@@ -264,48 +194,3 @@ function tails({ duty, pipe }: Asked): RawWay[] {
     { id: 'old-tail', joints: [], parts: [], mistake: 'other-makers-tail' },
   ];
 }
-
-/** Flanged, or held between two flanges. */
-function flanged(asked: Asked): RawWay[] {
-  const { duty, pipe, end, valve } = asked;
-  const drilling: Drilling = end === 'wafer' || end === 'lug' ? 'flange-150' : (end as Drilling);
-  return (FLANGING[pipe.material] ?? []).map((joint) =>
-    sized(asked, joint, {
-      id: `${joint}-flange`,
-      joints: [joint],
-      parts: [
-        ...taken(asked, joint),
-        { id: 'flange', count: 1, dn: duty.dn, drilling, joint },
-        ...gasket(valve, end, drilling, duty.dn),
-        ...bolting(valve, end, drilling, duty),
-      ],
-    }),
-  );
-}
-
-/** A rubber seat that laps the face is the gasket itself: another one spoils it. */
-export const isRubberFaced = ({ type, seatMaterial }: Candidate, end: End): boolean =>
-  (end === 'wafer' || end === 'lug') && type === 'butterfly-resilient' && seatMaterial !== 'metal';
-
-function gasket(valve: Candidate, end: End, drilling: Drilling, dn: number): Part[] {
-  if (isRubberFaced(valve, end)) return [];
-  return [{ id: drilling === 'flange-125' ? 'full-face-gasket' : 'ring-gasket', count: 1, dn, drilling }];
-}
-
-function bolting(valve: Candidate, end: End, drilling: Drilling, duty: Duty): Part[] {
-  const { dn } = duty;
-  if (end !== 'wafer' && end !== 'lug') {
-    const set = boltSet(drilling, dn, { as: 'flanges' });
-    return set ? [{ id: 'bolts', dn, ...set, ...inGround(duty) }] : [];
-  }
-  const kind = familyOf(valve.type) === 'check' ? 'dual-plate' : 'butterfly';
-  const set = boltSet(drilling, dn, { as: end, kind, gasket: !isRubberFaced(valve, end) });
-  if (!set) return [];
-  const id = end === 'wafer' ? ('through-bolts' as const) : ('cap-screws' as const);
-  return [{ id, dn, ...set, ...inGround(duty) }];
-}
-
-/** Whether the table knows the bolts of a size. */
-export const isDrilled = (end: End, dn: number): boolean =>
-  !FLANGES.includes(end) ||
-  FLANGE_BOLTING[end === 'wafer' || end === 'lug' ? 'flange-150' : (end as Drilling)].sizes[dn] !== undefined;

@@ -1,0 +1,57 @@
+import { randomUUID } from 'node:crypto';
+import { castingAgainstOrder, readOrder } from '@grevik/core';
+import { Injectable } from '@nestjs/common';
+import { InjectModel } from '@nestjs/sequelize';
+import type { Transaction } from 'sequelize';
+import { OrderLine } from '../orders/order-line.model.js';
+import { Order } from '../orders/order.model.js';
+import { Receipt } from '../orders/receipt.model.js';
+import { DEMO_ORDERS } from './demo-orders.js';
+
+/** Puts what the demo job has on order, and what has come of it. */
+@Injectable()
+export class DemoOrders {
+  constructor(
+    @InjectModel(Order) private readonly orders: typeof Order,
+    @InjectModel(OrderLine) private readonly lines: typeof OrderLine,
+    @InjectModel(Receipt) private readonly receipts: typeof Receipt,
+  ) {}
+
+  async add(
+    jobId: string,
+    positionIds: ReadonlyMap<string, string>,
+    people: ReadonlyMap<string, string>,
+    transaction: Transaction,
+  ): Promise<void> {
+    for (const { supplier, state, lines } of DEMO_ORDERS) {
+      const order = await this.orders.create({ jobId, supplier, state }, { transaction });
+      for (const { text, tags, unitPrice, receipts = [], ...line } of lines) {
+        const { spec } = readOrder(text);
+        const isValve = spec.type !== undefined;
+        const { id } = await this.lines.create(
+          {
+            ...line,
+            id: randomUUID(),
+            orderId: order.id,
+            text,
+            spec: isValve ? spec : null,
+            positions: tags.flatMap((tag) => positionIds.get(tag) ?? []),
+            unitPrice: String(unitPrice),
+          },
+          { transaction },
+        );
+        await this.receipts.bulkCreate(
+          receipts.map(({ by, receivedAt, ...receipt }) => ({
+            ...receipt,
+            id: randomUUID(),
+            orderLineId: id,
+            checked: isValve ? castingAgainstOrder(spec, receipt.casting) : null,
+            receivedAt: new Date(receivedAt),
+            personId: people.get(by),
+          })),
+          { transaction },
+        );
+      }
+    }
+  }
+}

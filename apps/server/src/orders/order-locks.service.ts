@@ -1,0 +1,76 @@
+import { Injectable, NotFoundException } from '@nestjs/common';
+import { InjectModel } from '@nestjs/sequelize';
+import type { Transaction } from 'sequelize';
+import { Refusal } from '../errors/refusal.js';
+import { Job } from '../jobs/job.model.js';
+import { OrderLine } from './order-line.model.js';
+import { Order } from './order.model.js';
+import { noJob } from './read-orders.js';
+import { Receipt } from './receipt.model.js';
+
+/** What is changed is held until the transaction ends, and looked at again behind the lock. */
+@Injectable()
+export class OrderLocks {
+  constructor(
+    @InjectModel(Job) private readonly jobs: typeof Job,
+    @InjectModel(Order) private readonly orders: typeof Order,
+    @InjectModel(OrderLine) private readonly lines: typeof OrderLine,
+  ) {}
+
+  /** One who changes a job's orders at a time; the others wait. */
+  async job(jobId: string, transaction: Transaction): Promise<void> {
+    if (!(await this.jobs.findByPk(jobId, { transaction, lock: transaction.LOCK.UPDATE }))) throw noJob();
+  }
+
+  async line(id: string, transaction: Transaction): Promise<{ line: OrderLine; order: Order }> {
+    const found = await this.lines.findOne({ where: { id }, transaction });
+    if (!found) throw noLine();
+    const order = await this.orders.findOne({
+      where: { id: found.orderId },
+      transaction,
+      lock: transaction.LOCK.UPDATE,
+    });
+    // Read again behind the lock: somebody may have changed it until then.
+    const line = await this.lines.findOne({ where: { id }, include: [Receipt], transaction });
+    if (!line || !order) throw noLine();
+    return { line, order };
+  }
+
+  async order(id: string, transaction: Transaction): Promise<Order> {
+    const order = await this.orders.findOne({ where: { id }, transaction, lock: transaction.LOCK.UPDATE });
+    if (!order) throw noOrder();
+    return order;
+  }
+
+  /** Says that an order is not any more what it was. */
+  raise(order: Order, transaction: Transaction): Promise<unknown> {
+    return order.update({ version: order.version + 1 }, { transaction });
+  }
+}
+
+export const noLine = (): NotFoundException =>
+  new NotFoundException('That line is not on an order here. Open the orders again.');
+const noOrder = (): NotFoundException =>
+  new NotFoundException('That order is not here. Open the orders again.');
+export const staleOrder = (): Refusal =>
+  new Refusal(409, {
+    code: 'stale',
+    message: 'Somebody changed this order meanwhile. Look at it as it is now.',
+  });
+
+export function refuseStale(line: OrderLine, version: number): void {
+  if (line.version !== version)
+    throw new Refusal(409, {
+      code: 'stale',
+      message: `Somebody changed “${line.text.slice(0, 60)}” meanwhile. Look at it as it is now.`,
+    });
+}
+
+export function refuseUnlessDraft({ state }: Order): void {
+  if (state !== 'draft')
+    throw new Refusal(409, {
+      code: 'conflict',
+      field: 'state',
+      message: `This order is ${state}: withdraw it before it is changed.`,
+    });
+}
