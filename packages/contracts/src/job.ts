@@ -1,11 +1,17 @@
-import type { HouseSides, Medium, ValveFunction } from '@grevik/core';
-import { IsString, Length, Matches } from 'class-validator';
+import { CURRENCIES, type HouseSides, type Medium, type ValveFunction } from '@grevik/core';
+import { IsIn, IsString, Length, Matches } from 'class-validator';
 
 export class CreateJobRequest {
   @IsString()
   @Length(1, 120)
   @Matches(/\S/, { message: 'name must have a letter in it' })
   name!: string;
+}
+
+/** The currency prices are kept in. Those that are there already are not converted. */
+export class CurrencyRequest {
+  @IsIn(CURRENCIES, { message: 'currency must be a code of ISO 4217, like USD' })
+  currency!: string;
 }
 
 export interface LineSummary {

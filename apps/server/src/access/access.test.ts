@@ -27,6 +27,7 @@ const ENDPOINTS: Readonly<Record<string, readonly Role[] | 'anyone' | 'signed-in
   'GET /api/access': ALL,
   'GET /api/company': ALL,
   'PUT /api/company/house-rules': DECIDE,
+  'PUT /api/company/currency': DECIDE,
   'GET /api/people': ALL,
   'PUT /api/people/:id/role': ['owner'],
   'DELETE /api/people/:id': ['owner'],

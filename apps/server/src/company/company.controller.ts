@@ -1,4 +1,4 @@
-import { type CompanyView, HouseRulesRequest } from '@grevik/contracts';
+import { type CompanyView, CurrencyRequest, HouseRulesRequest } from '@grevik/contracts';
 import { Body, Controller, Get, Put } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import { May } from '../access/may.js';
@@ -13,6 +13,17 @@ export class CompanyController {
   @Get()
   async show(): Promise<CompanyView> {
     const { name, currency, houseRules } = await this.company.current();
+    return { name, currency, houseRules };
+  }
+
+  @ApiOperation({
+    summary: 'The currency prices are in from now on; those that are there are not converted.',
+  })
+  @May('catalogue')
+  @Put('currency')
+  async setCurrency(@Body() { currency }: CurrencyRequest): Promise<CompanyView> {
+    const company = await this.company.current();
+    const { name, houseRules } = await company.update({ currency });
     return { name, currency, houseRules };
   }
 

@@ -101,6 +101,7 @@ describe('no request, however made, breaks the server', () => {
         send: raw('put', '/api/company/house-rules'),
         good: { houseRules: { stops: 'multi-turn' } },
       },
+      currency: { send: raw('put', '/api/company/currency'), good: { currency: 'EUR' } },
       'job-sides': {
         send: raw('put', `/api/jobs/${job.id}/house-rules`),
         good: { houseRules: { stops: 'multi-turn' } },

@@ -1,7 +1,7 @@
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
 import type { OrdersView, OrderView } from '@grevik/contracts';
-import { lineAmount, sheetAmount } from '@grevik/core';
+import { coinPlaces, lineAmount, sheetAmount } from '@grevik/core';
 import pdfmake from 'pdfmake';
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { sheetRows } from './order-sheet.js';
@@ -50,8 +50,10 @@ const STATES: Record<OrderView['state'], string> = {
 };
 
 function pageOf(order: OrderView, whole: OrdersView, at: Date, index: number): Content {
+  const places = coinPlaces(whole.currency);
   const { amount, unpriced } = sheetAmount(
     order.lines.map(({ quantity, unitPrice }) => ({ quantity, ...(unitPrice !== null && { unitPrice }) })),
+    places,
   );
   const money = (value: number): string =>
     new Intl.NumberFormat('en', {
@@ -74,7 +76,7 @@ function pageOf(order: OrderView, whole: OrdersView, at: Date, index: number): C
         {
           text:
             typeof row.Each === 'number'
-              ? money(lineAmount({ quantity: Number(row.Quantity), unitPrice: row.Each }) ?? 0)
+              ? money(lineAmount({ quantity: Number(row.Quantity), unitPrice: row.Each }, places) ?? 0)
               : '',
           alignment: 'right',
         },

@@ -4,6 +4,7 @@ import {
   SHEET_COLUMNS,
   type SheetColumn,
   type SheetRow,
+  coinPlaces,
   familyWords,
   lineAmount,
 } from '@grevik/core';
@@ -28,6 +29,7 @@ const SHEET = 'Order sheet';
 
 /** The rows of a job's order sheet: by supplier, then family, then as they came. */
 export function sheetRows({ orders, currency }: OrdersView): Record<SheetColumn, string | number>[] {
+  const places = coinPlaces(currency);
   const rows = orders.flatMap(({ supplier, state, lines }) =>
     lines.map((line) => ({
       Line: line.id,
@@ -39,10 +41,13 @@ export function sheetRows({ orders, currency }: OrdersView): Record<SheetColumn,
       Note: line.note,
       Each: line.unitPrice ?? '',
       Amount:
-        lineAmount({
-          quantity: line.quantity,
-          ...(line.unitPrice !== null && { unitPrice: line.unitPrice }),
-        }) ?? '',
+        lineAmount(
+          {
+            quantity: line.quantity,
+            ...(line.unitPrice !== null && { unitPrice: line.unitPrice }),
+          },
+          places,
+        ) ?? '',
       Currency: currency,
       'Lead days': line.leadDays ?? '',
       State: state,

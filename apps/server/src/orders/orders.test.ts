@@ -338,6 +338,17 @@ describe('the orders of a job', () => {
     expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
   });
 
+  it('are in the company’s currency, which is set, and refused where there is none such', async () => {
+    expect((await look()).currency).toBe('USD');
+    await foreman.put('/api/company/currency').send({ currency: 'JPY' }).expect(200);
+    expect((await look()).currency).toBe('JPY');
+    const bad = await foreman.put('/api/company/currency').send({ currency: 'XQZ' }).expect(400);
+    expect(bad.body).toMatchObject({
+      error: { field: 'currency', message: expect.stringContaining('ISO 4217') as string },
+    });
+    await foreman.put('/api/company/currency').send({ currency: 'USD' }).expect(200);
+  });
+
   it('take two thousand lines at once', async () => {
     const lines = Array.from({ length: 2000 }, (_, at) => line(`${BALL} ${at}`, { quantity: at + 1 }));
     const waiting = await add(...lines);

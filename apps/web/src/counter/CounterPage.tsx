@@ -7,6 +7,7 @@ import { useWords } from '../words';
 import { readTextFile } from '../walk/read-text-file';
 import styles from './CounterPage.module.css';
 import { CounterRow } from './CounterRow';
+import { ToJob } from './ToJob';
 import { type LineEdits, withEdits } from './counter-line';
 
 /** A list of so many valves is a job's; more is brought where orders are kept. */
@@ -112,6 +113,7 @@ export function CounterPage() {
                 <Button size="small" variant="outlined" onClick={takeCsv}>
                   {words('counter.csv')}
                 </Button>
+                <ToJob lines={lines} />
               </span>
             </header>
             {isCut && <p role="alert">{words('counter.tooLong', { most: MOST_LINES })}</p>}

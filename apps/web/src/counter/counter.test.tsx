@@ -2,6 +2,7 @@ import '@testing-library/jest-dom';
 import { fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { show } from '../testing/render';
+import { serve } from '../testing/server';
 import { CounterPage } from './CounterPage';
 
 const paste = (text: string): void => {
@@ -99,5 +100,29 @@ describe('a list for the counter', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Start afresh' }));
     paste('Good morning');
     expect(await screen.findByText('No valve is named in this text.')).toBeInTheDocument();
+  });
+
+  it('goes on a job’s order as it is said back', async () => {
+    const asked = serve(({ method }) =>
+      method === 'GET'
+        ? { body: [{ id: 'job', name: 'Tarn Quay', lines: [], houseRules: {} }] }
+        : { body: { job: 'Tarn Quay', currency: 'USD', orders: [], quotations: [] } },
+    );
+    show(<CounterPage />);
+    paste('2  1" globe, bronze\n3  3/4" ball');
+    await userEvent.selectOptions(
+      await screen.findByRole('combobox', { name: 'Put on the order of …' }),
+      'Tarn Quay',
+    );
+    expect(await screen.findByText('2 lines wait for a price in Tarn Quay')).toBeInTheDocument();
+    expect(asked.find(({ method }) => method === 'POST')).toMatchObject({
+      path: '/api/jobs/job/orders/lines',
+      body: {
+        lines: [
+          { quantity: 2, text: '1 in globe valve, bronze' },
+          { quantity: 3, spec: { type: 'ball' } },
+        ],
+      },
+    });
   });
 });

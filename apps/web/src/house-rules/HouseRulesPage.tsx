@@ -8,6 +8,7 @@ import { failureText } from '../store/failure';
 import { useMay } from '../store/people-api';
 import { useTakeJobSidesMutation, useTakeSidesMutation } from '../store/walk-api';
 import { useWords } from '../words';
+import { CurrencyField } from './CurrencyField';
 import styles from './HouseRulesPage.module.css';
 import { WhatWouldChange } from './WhatWouldChange';
 
@@ -60,6 +61,7 @@ export function HouseRulesPage() {
           </option>
         ))}
       </TextField>
+      <CurrencyField currency={company.data.currency} />
       {error !== undefined && <Alert severity="error">{failureText(error)}</Alert>}
       {(Object.keys(HOUSE_RULES) as HouseRule[]).map((rule) => {
         const { question, sides: all, standard } = HOUSE_RULES[rule];

@@ -34,6 +34,20 @@ describe('the house rules', () => {
     });
   });
 
+  it('stand beside the currency of prices, which is set here', async () => {
+    const asked = serve(answers);
+    show(<HouseRulesPage />);
+    await userEvent.selectOptions(
+      await screen.findByRole('combobox', { name: 'Currency of prices' }),
+      'EUR · Euro',
+    );
+    expect(await screen.findByText('Prices are in EUR from now on.')).toBeInTheDocument();
+    expect(asked.find(({ method }) => method === 'PUT')).toMatchObject({
+      path: '/api/company/currency',
+      body: { currency: 'EUR' },
+    });
+  });
+
   it('are only looked at by a role that takes no sides', async () => {
     serve(answers);
     show(<HouseRulesPage />, { may: ['look'] });

@@ -8,6 +8,7 @@ import { useMay } from '../store/people-api';
 import { useWords } from '../words';
 import { Asked } from './Asked';
 import styles from './Orders.module.css';
+import type { Till } from './money';
 import { SupplierSaid } from './SupplierSaid';
 
 interface AnswersProps {
@@ -17,11 +18,11 @@ interface AnswersProps {
   drafts: readonly OrderLineView[];
   walk: JobWalkView;
   sides: HouseSides;
-  money: (amount: number) => string;
+  till: Till;
 }
 
 /** What suppliers were asked and said: how far each is, and their answers side by side, line by line. */
-export function Answers({ jobId, orders, drafts, walk, sides, money }: AnswersProps) {
+export function Answers({ jobId, orders, drafts, walk, sides, till }: AnswersProps) {
   const [place, { isLoading }] = usePlaceOrderLinesMutation();
   const { enqueueSnackbar } = useSnackbar();
   const may = useMay('order');
@@ -31,7 +32,7 @@ export function Answers({ jobId, orders, drafts, walk, sides, money }: AnswersPr
   if (latest.length === 0) return null;
   const answers = latest.flatMap(({ answer }) => (answer ? [answer] : []));
   const asked = drafts.filter(({ id }) => latest.some(({ lines }) => lines.includes(id)));
-  const compared = compareAnswers(asked, answers);
+  const compared = compareAnswers(asked, answers, till.places);
   const lineOf = new Map(asked.map((line) => [line.id, line]));
 
   const take = async (supplier: string, ids: readonly string[]): Promise<void> => {
@@ -91,7 +92,7 @@ export function Answers({ jobId, orders, drafts, walk, sides, money }: AnswersPr
                     {said.map((answer) => (
                       <td key={answer.supplier} data-cheapest={answer.supplier === cheapest || undefined}>
                         <SupplierSaid
-                          {...{ answer, held, walk, sides, money }}
+                          {...{ answer, held, walk, sides, till }}
                           isCheapest={answer.supplier === cheapest && said.length > 1}
                         />
                         {may && answer.unitPrice !== undefined && (
@@ -126,7 +127,7 @@ export function Answers({ jobId, orders, drafts, walk, sides, money }: AnswersPr
                       <b>
                         {its.length > 0 &&
                           words('quotation.all', {
-                            amount: money(decimalSum(its.map(({ amount }) => amount))),
+                            amount: till.say(decimalSum(its.map(({ amount }) => amount))),
                             count: its.length,
                             of: compared.length,
                           })}

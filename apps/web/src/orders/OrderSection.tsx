@@ -1,5 +1,5 @@
 import type { OrderLineView, OrderView } from '@grevik/contracts';
-import { isUnderWay, nextStates, sheetAmount } from '@grevik/core';
+import { isUnderWay, nextStates } from '@grevik/core';
 import { Button } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
@@ -13,7 +13,7 @@ import { useMay } from '../store/people-api';
 import { useWords } from '../words';
 import { LineDialog } from './LineDialog';
 import styles from './Orders.module.css';
-import { priced } from './money';
+import type { Till } from './money';
 import { OrderTable } from './OrderTable';
 import { ReceiveDialog } from './ReceiveDialog';
 
@@ -25,11 +25,11 @@ interface OrderSectionProps {
   order: OrderView;
   marked: ReadonlySet<string>;
   mark: (ids: readonly string[], isMarked: boolean) => void;
-  money: (amount: number) => string;
+  till: Till;
 }
 
 /** One supplier's order, or what waits for a price: its lines by family, its state, and what to do next. */
-export function OrderSection({ jobId, order, marked, mark, money }: OrderSectionProps) {
+export function OrderSection({ jobId, order, marked, mark, till }: OrderSectionProps) {
   const [isWhole, setWhole] = useState(false);
   const [open, setOpen] = useState<{ line: OrderLineView; to: 'change' | 'receive' }>();
   const [setState, { isLoading }] = useSetOrderStateMutation();
@@ -42,7 +42,7 @@ export function OrderSection({ jobId, order, marked, mark, money }: OrderSection
   const name = supplier ?? words('orders.waiting');
   const isDraft = state === 'draft';
   const ofMarked = lines.filter(({ id }) => marked.has(id));
-  const { amount, unpriced } = sheetAmount(lines.map(priced));
+  const { amount, unpriced } = till.total(lines);
   const shown = isWhole ? lines : lines.slice(0, SHOWN_AT_FIRST);
   const trouble = (error: unknown): void => void enqueueSnackbar(failureText(error), { variant: 'error' });
 
@@ -117,7 +117,7 @@ export function OrderSection({ jobId, order, marked, mark, money }: OrderSection
       </header>
       <OrderTable
         lines={shown}
-        {...{ state, marked, mark, money }}
+        {...{ state, marked, mark, till }}
         name={name}
         all={lines}
         open={(line, to) => setOpen({ line, to })}
@@ -130,7 +130,7 @@ export function OrderSection({ jobId, order, marked, mark, money }: OrderSection
         )}
         {supplier !== null && (
           <span>
-            <b>{money(amount)}</b> {unpriced > 0 && words('orders.unpriced', { count: unpriced })}
+            <b>{till.say(amount)}</b> {unpriced > 0 && words('orders.unpriced', { count: unpriced })}
           </span>
         )}
       </footer>

@@ -1,10 +1,10 @@
 import type { OrderLineView, OrderView } from '@grevik/contracts';
-import { familyWords, isUnderWay, lineAmount } from '@grevik/core';
+import { familyWords, isUnderWay } from '@grevik/core';
 import { Button, Checkbox } from '@mui/material';
 import { useMay } from '../store/people-api';
 import { useWords } from '../words';
 import styles from './Orders.module.css';
-import { priced } from './money';
+import type { Till } from './money';
 
 interface OrderTableProps {
   name: string;
@@ -14,12 +14,12 @@ interface OrderTableProps {
   all: readonly OrderLineView[];
   marked: ReadonlySet<string>;
   mark: (ids: readonly string[], isMarked: boolean) => void;
-  money: (amount: number) => string;
+  till: Till;
   open: (line: OrderLineView, to: 'change' | 'receive') => void;
 }
 
 /** An order's lines by family, with the positions they are for. */
-export function OrderTable({ name, state, lines, all, marked, mark, money, open }: OrderTableProps) {
+export function OrderTable({ name, state, lines, all, marked, mark, till, open }: OrderTableProps) {
   const mayOrder = useMay('order');
   const mayReceive = useMay('receive');
   const words = useWords();
@@ -94,10 +94,10 @@ export function OrderTable({ name, state, lines, all, marked, mark, money, open 
                     {line.positions.map(({ tag }) => tag).join(' ')}
                   </td>
                   <td data-number data-label={words('orders.each')}>
-                    {line.unitPrice === null ? '–' : money(line.unitPrice)}
+                    {line.unitPrice === null ? '–' : till.say(line.unitPrice)}
                   </td>
                   <td data-number data-label={words('orders.amount')}>
-                    {amountOf(line, money)}
+                    {amountOf(line, till)}
                   </td>
                   <td data-number data-label={words('orders.lead')}>
                     {line.leadDays ?? '–'}
@@ -127,7 +127,7 @@ export function OrderTable({ name, state, lines, all, marked, mark, money, open 
   );
 }
 
-function amountOf(line: OrderLineView, money: (amount: number) => string): string {
-  const amount = lineAmount(priced(line));
-  return amount === undefined ? '–' : money(amount);
+function amountOf(line: OrderLineView, till: Till): string {
+  const amount = till.amount(line);
+  return amount === undefined ? '–' : till.say(amount);
 }

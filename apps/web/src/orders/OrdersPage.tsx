@@ -1,5 +1,5 @@
 import type { JobWalkView, ModelView, OrdersView } from '@grevik/contracts';
-import { type HouseSides, houseSides, sheetAmount } from '@grevik/core';
+import { type HouseSides, houseSides } from '@grevik/core';
 import { Button } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { useMemo, useState } from 'react';
@@ -17,7 +17,7 @@ import { BringList } from './BringList';
 import { BringSheet } from './BringSheet';
 import { OrderSection } from './OrderSection';
 import styles from './Orders.module.css';
-import { moneyIn, priced } from './money';
+import { tillIn } from './money';
 import { picksToOrder } from './picks-to-order';
 
 const POLL_MS = 700;
@@ -64,14 +64,14 @@ function Sheet({ jobId, orders, walk, models, sides }: SheetProps) {
   const { enqueueSnackbar } = useSnackbar();
   const may = useMay('order');
   const words = useWords();
-  const money = moneyIn(orders.currency);
+  const till = useMemo(() => tillIn(orders.currency), [orders.currency]);
   const picks = useMemo(() => picksToOrder(walk, models, orders), [walk, models, orders]);
   const count = picks.reduce((sum, { quantity }) => sum + quantity, 0);
   const all = orders.orders.flatMap(({ lines }) => lines);
   const waiting = orders.orders.find(({ supplier }) => supplier === null);
   const drafts = orders.orders.filter(({ state }) => state === 'draft').flatMap(({ lines }) => lines);
   const markedLines = drafts.filter(({ id }) => marked.has(id));
-  const { amount, unpriced } = sheetAmount(all.map(priced));
+  const { amount, unpriced } = till.total(all);
   const putPicks = async (): Promise<void> => {
     try {
       await add({ jobId, lines: picks }).unwrap();
@@ -130,17 +130,17 @@ function Sheet({ jobId, orders, walk, models, sides }: SheetProps) {
           <p>{words('orders.emptyBody')}</p>
         </div>
       )}
-      {waiting && <OrderSection {...{ jobId, order: waiting, marked, mark, money }} />}
+      {waiting && <OrderSection {...{ jobId, order: waiting, marked, mark, till }} />}
       {may && markedLines.length > 0 && <AskPrices jobId={jobId} lines={markedLines} />}
-      <Answers {...{ jobId, orders, drafts, walk, sides, money }} />
+      <Answers {...{ jobId, orders, drafts, walk, sides, till }} />
       {orders.orders
         .filter(({ supplier }) => supplier !== null)
         .map((order) => (
-          <OrderSection key={order.id} {...{ jobId, order, marked, mark, money }} />
+          <OrderSection key={order.id} {...{ jobId, order, marked, mark, till }} />
         ))}
       {all.length > 0 && (
         <p className={styles.total}>
-          <b>{words('orders.total', { amount: money(amount) })}</b>
+          <b>{words('orders.total', { amount: till.say(amount) })}</b>
           {unpriced > 0 && ` ${words('orders.unpriced', { count: unpriced })}`}
           <span>{words('orders.rounding', { currency: orders.currency })}</span>
         </p>

@@ -3,13 +3,14 @@ import { type ComparedAnswer, type HouseSides, judgeSubstitute } from '@grevik/c
 import { VerdictMark } from '../kit/VerdictMark';
 import { useWords } from '../words';
 import styles from './Orders.module.css';
+import type { Till } from './money';
 
 interface SaidProps {
   answer: ComparedAnswer;
   held: OrderLineView;
   walk: JobWalkView;
   sides: HouseSides;
-  money: (amount: number) => string;
+  till: Till;
   isCheapest: boolean;
 }
 
@@ -19,7 +20,7 @@ export function SupplierSaid({
   held,
   walk,
   sides,
-  money,
+  till,
   isCheapest,
 }: SaidProps) {
   const words = useWords();
@@ -30,9 +31,9 @@ export function SupplierSaid({
     );
   const price = unitPrice !== undefined && (
     <p>
-      <b>{amount !== undefined && money(amount)}</b>{' '}
+      <b>{amount !== undefined && till.say(amount)}</b>{' '}
       {words('quotation.at', {
-        each: money(unitPrice),
+        each: till.say(unitPrice),
         days: words('quotation.days', { count: said?.leadDays ?? 0 }),
       })}{' '}
       {isCheapest && <em>{words('quotation.cheapest')}</em>}

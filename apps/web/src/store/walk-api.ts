@@ -57,6 +57,10 @@ const walkApi = api.injectEndpoints({
       }),
       invalidatesTags: ['Jobs'],
     }),
+    setCurrency: build.mutation<CompanyView, string>({
+      query: (currency) => ({ url: 'company/currency', method: 'PUT', body: { currency } }),
+      invalidatesTags: ['Session', 'Orders'],
+    }),
     takeSides: build.mutation<CompanyView, Partial<HouseSides>>({
       query: (houseRules) => ({ url: 'company/house-rules', method: 'PUT', body: { houseRules } }),
       invalidatesTags: ['Session'],
@@ -79,5 +83,6 @@ export const {
   useNameMutation,
   useAddPhotoMutation,
   useTakeJobSidesMutation,
+  useSetCurrencyMutation,
   useTakeSidesMutation,
 } = walkApi;

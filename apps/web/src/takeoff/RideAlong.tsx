@@ -1,8 +1,9 @@
 import type { ModelView } from '@grevik/contracts';
-import { decimalCeiling, lineAmount, modelWords, orderLine, sheetAmount, specOfModel } from '@grevik/core';
+import { decimalCeiling, modelWords, orderLine, specOfModel } from '@grevik/core';
 import { Button } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { Link } from 'react-router';
+import { tillIn } from '../orders/money';
 import { failureText } from '../store/failure';
 import { useAddOrderLinesMutation } from '../store/orders-api';
 import { useMay } from '../store/people-api';
@@ -21,12 +22,12 @@ interface RideAlongProps {
   dn: number;
   quantity: number;
   unit: number;
+  currency: string;
   of: TakeoffCase;
-  money: (amount: number) => string;
 }
 
 /** What rides along with a way of equipping the job: its spares and kits with how many, the whole in money, and onto the order. */
-export function RideAlong({ jobId, model, dn, quantity, unit, of, money }: RideAlongProps) {
+export function RideAlong({ jobId, model, dn, quantity, unit, of, currency }: RideAlongProps) {
   const [add, { isLoading }] = useAddOrderLinesMutation();
   const { enqueueSnackbar } = useSnackbar();
   const may = useMay('order');
@@ -36,7 +37,8 @@ export function RideAlong({ jobId, model, dn, quantity, unit, of, money }: RideA
     ...spare,
     count: of.along(model.id, at) ?? decimalCeiling(USUAL_SHARE, quantity),
   }));
-  const { amount } = sheetAmount([
+  const till = tillIn(currency);
+  const { amount } = till.total([
     { quantity, unitPrice: unit },
     ...along.map(({ count, price }) => ({ quantity: count, unitPrice: price })),
   ]);
@@ -71,11 +73,11 @@ export function RideAlong({ jobId, model, dn, quantity, unit, of, money }: RideA
             most={MOST}
             set={(next) => of.setAlong(model.id, at, next)}
           />{' '}
-          {spare} <span>{money(lineAmount({ quantity: count, unitPrice: price }) ?? 0)}</span>
+          {spare} <span>{till.say(till.amount({ quantity: count, unitPrice: price }) ?? 0)}</span>
         </label>
       ))}
       <p>
-        <b>{words('takeoff.whole', { amount: money(amount) })}</b>{' '}
+        <b>{words('takeoff.whole', { amount: till.say(amount) })}</b>{' '}
         {may && (
           <Button
             size="small"

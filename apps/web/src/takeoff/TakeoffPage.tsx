@@ -207,7 +207,7 @@ function Counted({ jobId, jobName, walked, stops, currency }: CountedProps) {
           {compared.map((model, at) => (
             <RideAlong
               key={model.id}
-              {...{ jobId, model, of, money, dn: SMALL_DN, quantity: counted.quantity }}
+              {...{ jobId, model, of, currency, dn: SMALL_DN, quantity: counted.quantity }}
               unit={counted.options[at]?.unit ?? 0}
             />
           ))}

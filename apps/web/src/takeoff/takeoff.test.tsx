@@ -120,4 +120,34 @@ describe('the takeoff', () => {
     expect(await screen.findByText(/No fixture is walked yet/)).toBeInTheDocument();
     expect(screen.getByText('0 stops to buy, 0 of them spares')).toBeInTheDocument();
   });
+
+  it('lets spares ride along, adds them up, and goes on the order with them', async () => {
+    const asked = serve(({ path, method }) => {
+      if (path.endsWith('/walk')) return { body: JOB };
+      if (path.endsWith('/catalogue'))
+        return { body: [{ ...MODELS[0]!, spares: [{ name: 'Washer', price: 0.35 }] }, MODELS[1]!] };
+      if (method === 'POST')
+        return { body: { job: 'Tarn Quay', currency: 'USD', orders: [], quotations: [] } };
+      return path.endsWith('/company') ? { body: { name: 'T', currency: 'USD', houseRules: {} } } : undefined;
+    });
+    show(
+      <Routes>
+        <Route path="/jobs/:jobId/takeoff" element={<TakeoffPage />} />
+      </Routes>,
+      { at: '/jobs/job/takeoff' },
+    );
+    const along = within(await screen.findByRole('region', { name: 'Rides along with Fennick A3' }));
+    fireEvent.change(along.getByRole('spinbutton', { name: 'Washer, Fennick A3' }), {
+      target: { value: '10' },
+    });
+    expect(along.getByText('$3.50')).toBeInTheDocument();
+    await userEvent.click(along.getByRole('button', { name: 'Put Fennick A3 on the order' }));
+    expect(await screen.findByText('Fennick A3: 2 lines wait for a price')).toBeInTheDocument();
+    const { lines } = asked.find(({ method }) => method === 'POST')?.body as {
+      lines: { text: string; quantity: number }[];
+    };
+    expect(lines[1]).toMatchObject({ text: 'Washer for Fennick A3', quantity: 10 });
+    expect(lines[0]?.quantity).toBeGreaterThan(20);
+    expect(screen.getByText('This model has no spares in the catalogue.')).toBeInTheDocument();
+  });
 });

@@ -1,5 +1,19 @@
 import { decimalProduct, decimalSum, roundedAmount } from '../takeoff/index.js';
 
+/**
+ * Decimal places of a currency's smallest coin.
+ *
+ * @param currency ISO 4217 code
+ *
+ * @example
+ * coinPlaces('JPY') // 0
+ */
+export const coinPlaces = (currency: string): number =>
+  new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2;
+
+/** Currencies prices can be in. Source: ISO 4217, as far as they are in everyday use. */
+export const CURRENCIES: readonly string[] = Intl.supportedValuesOf('currency');
+
 interface Priced {
   quantity: number;
   unitPrice?: number;

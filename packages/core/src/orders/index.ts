@@ -1,4 +1,4 @@
-export { type SheetAmount, lineAmount, sheetAmount } from './amounts.js';
+export { CURRENCIES, type SheetAmount, coinPlaces, lineAmount, sheetAmount } from './amounts.js';
 export { type JudgedSubstitute, judgeSubstitute, substituteLine } from './judge-substitute.js';
 export { ORDER_STATES, type OrderState, isUnderWay, nextStates, stateReceived } from './order-state.js';
 export {

@@ -5,7 +5,9 @@ import { decimalSum, roundedAmount } from '../takeoff/index.js';
 import {
   type SheetRow,
   type SupplierAnswer,
+  CURRENCIES,
   answerKind,
+  coinPlaces,
   compareAnswers,
   isUnderWay,
   judgeSubstitute,
@@ -33,6 +35,9 @@ describe('amounts', () => {
     expect(decimalSum([])).toBe(0);
     expect([1.005, -1.005, 2.5, 3].map((value) => roundedAmount(value, 2))).toEqual([1.01, -1.01, 2.5, 3]);
     expect(roundedAmount(2.5, 0)).toBe(3);
+    expect(['USD', 'JPY', 'KWD'].map(coinPlaces)).toEqual([2, 0, 3]);
+    expect(lineAmount({ quantity: 3, unitPrice: 10.5 }, coinPlaces('JPY'))).toBe(32);
+    expect(CURRENCIES).toEqual(expect.arrayContaining(['USD', 'EUR', 'CHF']));
   });
 
   it('sum to what cents say, however many lines there are', () => {

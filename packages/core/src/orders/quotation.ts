@@ -67,6 +67,7 @@ export interface ComparedLine {
  *
  * @param lines   asked for, with how many
  * @param answers in the order they are shown
+ * @param places  decimal places of the currency
  * @returns each line with what every supplier said to it, and who is cheapest for the thing as it was asked; of equals the first
  *
  * @example
@@ -75,6 +76,7 @@ export interface ComparedLine {
 export function compareAnswers(
   lines: readonly { id: string; quantity: number }[],
   answers: readonly SupplierAnswer[],
+  places = 2,
 ): ComparedLine[] {
   return lines.map(({ id, quantity }) => {
     const compared = answers.map((answer): ComparedAnswer => {
@@ -82,7 +84,7 @@ export function compareAnswers(
       if (!said) return { supplier: answer.supplier, kind: 'silent' };
       const kind = answerKind(said);
       const unitPrice = kind === 'question' ? undefined : quotedEach(said, quantity);
-      const amount = lineAmount({ quantity, ...(unitPrice !== undefined && { unitPrice }) });
+      const amount = lineAmount({ quantity, ...(unitPrice !== undefined && { unitPrice }) }, places);
       return {
         supplier: answer.supplier,
         kind,

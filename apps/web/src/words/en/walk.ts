@@ -182,6 +182,9 @@ export const walk = {
     },
   },
   houseRules: {
+    currency: 'Currency of prices',
+    currencyHint: 'Prices that are there are not converted.',
+    currencySet: 'Prices are in {{currency}} from now on.',
     for: 'For',
     company: 'The whole company',
     job: 'Only {{name}}',
