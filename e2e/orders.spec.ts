@@ -50,16 +50,21 @@ test('the hook-up follows pipe and place, its card carries a code, and Undo take
 test('from a pick to a received order: said in full, priced by two suppliers, sent, and the wrong casting sent back', async ({
   page,
 }) => {
-  await walkTo(page, 'CW-102');
-  await step(page, 'Order');
+  await walkTo(page, 'CW-103');
+  await page.getByRole('button', { name: 'Pick Ostrand 21P' }).click();
+  await page.getByRole('button', { name: 'Pick it' }).click();
+  await expect(page.getByRole('button', { name: 'Let it go' })).toBeVisible();
+  await step(page, 'Hook-up');
+  await expect(page.getByRole('radio', { name: /pressed fits/ }).first()).toBeChecked();
+  await page.getByRole('link', { name: 'Order line' }).click();
   await expect(page.getByText('said in full')).toBeVisible();
   await page.getByRole('combobox', { name: 'Operator' }).selectOption('locking lever');
   await expect(
-    page.getByText(/1 1\/2 in ball valve, press x press.*locking lever, 600 CWP, potable/),
+    page.getByText(/3\/4 in ball valve, press x press.*locking lever, 600 CWP, potable/),
   ).toBeVisible();
   await page.getByRole('spinbutton', { name: 'Pieces' }).fill('2');
   await page.getByRole('button', { name: 'Put on the order' }).click();
-  await expect(page.getByText('CW-102: 1 line waits for a price')).toBeVisible();
+  await expect(page.getByText('CW-103: 1 line waits for a price')).toBeVisible();
   await page.getByRole('link', { name: 'Orders of the job' }).click();
   await page.getByRole('checkbox', { name: 'All lines of Waiting for a price' }).click();
   await page.getByText('Make it hard').click();
@@ -69,17 +74,18 @@ test('from a pick to a received order: said in full, priced by two suppliers, se
   await page.getByRole('combobox', { name: /What goes wrong/ }).selectOption('nothing');
   await page.getByRole('button', { name: 'Ask for 1 line' }).click();
   const answers = order(page, 'Answers side by side');
-  await expect(answers.getByText(/instead: 1 1\/2 in ball valve.*reduced port/)).toBeVisible();
-  await expect(answers.getByText('differs in port')).toBeVisible();
-  await answers.getByRole('button', { name: /^Take Bramfold Trade for/ }).click();
-  const placed = order(page, 'Bramfold Trade').last();
+  await expect(answers.getByText(/instead: 3\/4 in ball valve.*full port, brass/)).toBeVisible();
+  await expect(answers.getByText(/at CW-103/)).toBeVisible();
+  await expect(answers.getByText(/differs in body; does not say lead-free, approval/)).toBeVisible();
+  await answers.getByRole('button', { name: /^Take Quillside Supply for/ }).click();
+  const placed = order(page, 'Quillside Supply').last();
   await placed.getByRole('button', { name: 'Send' }).click();
   await expect(placed).toContainText('sent');
   await page.setViewportSize({ width: 390, height: 844 });
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   await placed.getByRole('button', { name: /^Receive/ }).click();
   const dialog = page.getByRole('dialog');
-  await dialog.getByRole('textbox', { name: /casting/ }).fill('1 1/2 400 WOG DZR LF');
+  await dialog.getByRole('textbox', { name: /casting/ }).fill('3/4 400 WOG DZR LF');
   await expect(dialog).toContainText('Rating: ordered 600 CWP, came 400 CWP');
   await dialog.getByRole('spinbutton', { name: 'Pieces that came' }).fill('1');
   await dialog.getByRole('button', { name: 'It goes back' }).click();
@@ -87,12 +93,17 @@ test('from a pick to a received order: said in full, priced by two suppliers, se
   for (const come of ['1 of 2', '2 of 2']) {
     await placed.getByRole('button', { name: /^Receive/ }).click();
     await dialog.getByRole('spinbutton', { name: 'Pieces that came' }).fill('1');
-    await dialog.getByRole('textbox', { name: /casting/ }).fill('1 1/2 600 WOG DZR LF');
+    await dialog.getByRole('textbox', { name: /casting/ }).fill('3/4 600 WOG DZR LF');
     await expect(dialog).toContainText('agrees');
     await dialog.getByRole('button', { name: 'It stays' }).click();
     await expect(placed).toContainText(come);
   }
   await expect(placed.getByText('received', { exact: true })).toBeVisible();
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto('/');
+  await walkTo(page, 'CW-103');
+  await page.getByRole('button', { name: 'Let it go' }).click();
+  await expect(page.getByRole('button', { name: 'Pick Ostrand 21P' })).toBeVisible();
 });
 
 test('the sheet goes out as XLSX, CSV and PDF, and comes back with what was changed in it', async ({

@@ -29,7 +29,7 @@ describe('people', () => {
     expect(await session(visitor)).toMatchObject({
       person: { role: 'technician' },
       company: { isDemo: true },
-      may: ['look', 'record', 'change-duty', 'walk'],
+      may: ['look', 'record', 'change-duty', 'walk', 'receive'],
     });
   });
 

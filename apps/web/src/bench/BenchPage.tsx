@@ -2,8 +2,7 @@ import { type Duty, MEDIUM_FACTS, benchValve } from '@grevik/core';
 import { Suspense, useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { Loading, Notice } from '../kit/Notice';
-import { shortName } from '../kit/position-name';
-import { useFigures } from '../kit/useFigures';
+import { StepHead } from '../kit/StepHead';
 import { useLineFrame } from '../shell/useLineFrame';
 import { useWords } from '../words';
 import styles from './BenchPage.module.css';
@@ -18,7 +17,6 @@ const OF_ONE_VALVE = ['hammer', 'control', 'dirty-ball', 'part-open-gate'];
 export function BenchPage() {
   const { line, position, models, sides } = useLineFrame();
   const [query, setQuery] = useSearchParams();
-  const figures = useFigures();
   const words = useWords();
   const duty: Duty = useMemo(() => ({ ...position.duty, medium: line.medium }), [position.duty, line.medium]);
   const walkedType = line.walk.items.find(({ positionId }) => positionId === position.id)?.type;
@@ -35,14 +33,7 @@ export function BenchPage() {
   const chosen = choice.model?.id ?? choice.type;
   return (
     <div className={styles.page}>
-      <header className={styles.head}>
-        <div>
-          <span className={styles.tag}>
-            {position.tag} · {figures.size(duty.dn)}
-          </span>
-          <h1>{words(`benches.${bench}`)}</h1>
-          <span className={styles.place}>{shortName(position)}</span>
-        </div>
+      <StepHead position={position} title={words(`benches.${bench}`)}>
         <nav className={`${styles.tabs} no-print`} aria-label={words('bench.label')}>
           {benchesFor(duty).map((one) => (
             <Link
@@ -60,7 +51,7 @@ export function BenchPage() {
             choose={(id) => setQuery({ of: bench, valve: id }, { replace: true })}
           />
         )}
-      </header>
+      </StepHead>
       <Suspense fallback={<Loading what={words('bench.what')} />}>
         <Screen
           key={`${position.id} ${bench} ${chosen}`}

@@ -10,8 +10,8 @@ import {
 import { Button, Checkbox } from '@mui/material';
 import { Link } from 'react-router';
 import { Notice } from '../kit/Notice';
+import { StepHead } from '../kit/StepHead';
 import { VerdictMark } from '../kit/VerdictMark';
-import { shortName } from '../kit/position-name';
 import { useFigures } from '../kit/useFigures';
 import { useMay } from '../store/people-api';
 import { useWords } from '../words';
@@ -53,16 +53,7 @@ export function HookUpPage() {
     });
   return (
     <div className={styles.page}>
-      <header className={styles.head}>
-        <div>
-          <span className={styles.tag}>
-            {tag} · {figures.size(duty.dn)}
-          </span>
-          <h1>{words('hookUp.title')}</h1>
-          <span className={styles.place}>
-            {shortName(position)} · {modelWords(picked.model).from}
-          </span>
-        </div>
+      <StepHead position={position} title={words('hookUp.title')} also={modelWords(picked.model).from}>
         <div className={styles.acts}>
           <VerdictMark verdict={joined.verdict} />
           <Button size="small" variant="outlined" component={Link} to={stepTo('install')}>
@@ -72,7 +63,7 @@ export function HookUpPage() {
             {words('hookUp.order')}
           </Button>
         </div>
-      </header>
+      </StepHead>
       <ExplodedRow joined={joined} model={picked.model} />
       {joined.reasons.length > 0 && (
         <ul className={styles.reasons}>

@@ -4,8 +4,8 @@ import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Notice } from '../kit/Notice';
+import { StepHead } from '../kit/StepHead';
 import { VerdictMark } from '../kit/VerdictMark';
-import { shortName } from '../kit/position-name';
 import { useFigures } from '../kit/useFigures';
 import { useHookUp } from '../hook-up/useHookUp';
 import { useAddOrderLinesMutation } from '../store/orders-api';
@@ -78,18 +78,11 @@ function Line({ of: { line, position, picked, joined }, said }: { of: OfPosition
   };
   return (
     <div className={styles.page}>
-      <header className={styles.head}>
-        <div>
-          <span className={styles.tag}>
-            {position.tag} · {figures.size(position.duty.dn)}
-          </span>
-          <h1>{words('order.title')}</h1>
-          <span className={styles.place}>{shortName(position)}</span>
-        </div>
+      <StepHead position={position} title={words('order.title')}>
         <Button size="small" variant="outlined" component={Link} to={`/jobs/${line.jobId}/orders`}>
           {words('order.toOrders')}
         </Button>
-      </header>
+      </StepHead>
       <section className={styles.live} aria-label={words('order.live')}>
         <p className={styles.text} aria-live="polite">
           {text}

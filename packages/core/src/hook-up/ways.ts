@@ -1,7 +1,7 @@
 import type { Duty } from '../selection/index.js';
 import type { End } from '../valves/index.js';
 import { FLANGES, flangedWays } from './flanged-ways.js';
-import type { JointId } from './joint-ids.js';
+import { JOINT_IDS, type JointId } from './joint-ids.js';
 import { lead, sized, taken } from './joint-parts.js';
 import { JOINTS, jointsOf } from './joints.js';
 import type { Part } from './part.js';
@@ -123,23 +123,12 @@ const ADAPTABLE: ReadonlySet<JointId> = new Set([
   'tube-fitting',
 ]);
 
+/** A short piece of pipe is not threaded, welded or fused to take an end: the pipe itself would be. */
+const NOT_BY_A_STUB: readonly JointId[] = ['thread', 'socket-weld', 'butt-weld', 'fusion', 'tube-fitting'];
+
 /** The joint a short piece of the right pipe makes with an end. */
 const INTO: Partial<Record<End, JointId>> = Object.fromEntries(
-  (
-    [
-      'press',
-      'solder',
-      'push',
-      'compression',
-      'flare',
-      'pex-crimp',
-      'pex-expansion',
-      'solvent',
-      'groove',
-      'mechanical',
-      'push-on',
-    ] as const
-  ).map((id) => [JOINTS[id].end, id]),
+  JOINT_IDS.filter((id) => !NOT_BY_A_STUB.includes(id)).map((id) => [JOINTS[id].end, id]),
 );
 
 const adapter = (from: End, to: End, duty: Duty): Part => ({
