@@ -129,7 +129,7 @@ const PICTURES = {
       await page.getByRole('button', { name: /^Ask for \d+ lines/ }).click();
       await page.getByRole('button', { name: 'Take all from Bramfold Trade' }).waitFor();
       await page.getByRole('region', { name: 'Answers side by side' }).scrollIntoViewIfNeeded();
-      await page.waitForTimeout(5500);
+      await page.getByText('added from the picks').waitFor({ state: 'hidden' });
     },
   },
   'phone-receive': {

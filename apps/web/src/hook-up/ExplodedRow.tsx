@@ -53,7 +53,7 @@ export function ExplodedRow({ joined, model }: { joined: HookUp; model: ModelVie
   const caption = (side: JoinedSide): string =>
     `${PIPE_FACTS[side.pipe.material].words} ${figures.size(side.pipe.dn)}`;
   return (
-    <figure className={styles.figure} aria-label={words('hookUp.row')}>
+    <figure className={styles.figure} aria-label={words('hookUp.row')} tabIndex={0}>
       <div
         className={styles.row}
         role="img"

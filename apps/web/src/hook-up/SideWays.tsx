@@ -61,36 +61,38 @@ export function SideWays({
         <span>{words('hookUp.end', { end: END_WORDS[end] })}</span>
       </p>
       {!taken && <p role="alert">{words('hookUp.noWay')}</p>}
-      <ul className={styles.ways} role="radiogroup" aria-label={words('hookUp.wayOf', { side: name })}>
-        {ways.map((way) => (
-          <li key={way.id} data-verdict={way.verdict}>
-            <label>
-              <input
-                type="radio"
-                name={`way-${side}`}
-                checked={way.id === taken?.id}
-                disabled={!mayChange || way.verdict === 'out'}
-                onChange={() => setWay(way.id)}
-              />
-              <b>{wayWords(way)}</b>
-              <VerdictMark verdict={way.verdict} />
-            </label>
-            {way.reasons.map(({ rule, text, measured }) => (
-              <p key={rule}>
-                {text} {measured && figures.measured(measured)}
-              </p>
-            ))}
-            {way.weakest && way.verdict !== 'out' && (
-              <p>
-                {words('hookUp.weakest', {
-                  name: way.weakest.name,
-                  pressure: figures.quantity(way.weakest.allowablePa, 'pressure'),
-                })}
-              </p>
-            )}
-          </li>
-        ))}
-      </ul>
+      <div role="radiogroup" aria-label={words('hookUp.wayOf', { side: name })}>
+        <ul className={styles.ways}>
+          {ways.map((way) => (
+            <li key={way.id} data-verdict={way.verdict}>
+              <label>
+                <input
+                  type="radio"
+                  name={`way-${side}`}
+                  checked={way.id === taken?.id}
+                  disabled={!mayChange || way.verdict === 'out'}
+                  onChange={() => setWay(way.id)}
+                />
+                <b>{wayWords(way)}</b>
+                <VerdictMark verdict={way.verdict} />
+              </label>
+              {way.reasons.map(({ rule, text, measured }) => (
+                <p key={rule}>
+                  {text} {measured && figures.measured(measured)}
+                </p>
+              ))}
+              {way.weakest && way.verdict !== 'out' && (
+                <p>
+                  {words('hookUp.weakest', {
+                    name: way.weakest.name,
+                    pressure: figures.quantity(way.weakest.allowablePa, 'pressure'),
+                  })}
+                </p>
+              )}
+            </li>
+          ))}
+        </ul>
+      </div>
     </section>
   );
 }
