@@ -71,6 +71,11 @@ export const PART_SHAPES: Partial<Record<PartId, PartShape>> = {
   'fusion-coupling': { width: 38, metal: wall(0, 38, 23, 16), lines: 'M6 -19h26M6 -17h26' },
   'tube-fitting': { width: 44, metal: 'M0 -13V-20H12V-26H26V-19H44V-13Z', lines: thread(28, 42, 17) },
   'own-tail': { width: 46, metal: `${wall(0, 28, 17)}${wall(24, 44, 27, 18)}`, lines: thread(1, 16, 15) },
+  'supply-tube': {
+    width: 60,
+    metal: `${wall(0, 44, 8, 5)}${wall(34, 52, 22, 9)}`,
+    seal: 'M54 -6V-11L60 -6Z',
+  },
   'hose-washer': { width: 8, seal: wall(1, 7, 18) },
   'nut-and-ferrule': { width: 30, metal: wall(0, 18, 25, 16), seal: 'M21 -14V-18L28 -14Z' },
   'flare-nut': { width: 24, metal: wall(0, 20, 25, 16), lines: 'M20 -16L24 -20' },

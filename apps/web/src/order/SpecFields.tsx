@@ -4,6 +4,7 @@ import {
   type ValveSpec,
   chooseEnd,
   chooseField,
+  chooseTube,
   openFields,
   orderChoice,
   orderEndWords,
@@ -13,6 +14,14 @@ import {
 import { useFigures } from '../kit/useFigures';
 import { useWords } from '../words';
 import styles from './Order.module.css';
+
+/** Tubes of fixtures by their outside diameter in inches, as the counter says them. */
+const TUBES: Readonly<Record<string, string>> = {
+  '0.25': '1/4 in OD',
+  '0.375': '3/8 in OD',
+  '0.4375': '7/16 in OD',
+  '0.5': '1/2 in OD',
+};
 
 interface SpecFieldsProps {
   spec: ValveSpec;
@@ -27,22 +36,42 @@ export function SpecFields({ spec, change }: SpecFieldsProps) {
   const needed = openFields({ ...(family && { family }), ...(spec.ends && { ends: spec.ends }) });
   return (
     <div className={styles.fields}>
-      {(spec.ends ?? []).map(({ side, style }, at) => (
-        <label key={side}>
-          <b>{words('order.end', { number: at + 1 })}</b>
-          <select
-            aria-label={words('order.endOf', { number: at + 1 })}
-            value={style}
-            onChange={({ target }) => change(chooseEnd(spec, at, target.value as End))}
-          >
-            {ENDS.map((end) => (
-              <option key={end} value={end}>
-                {orderEndWords(end)}
-              </option>
-            ))}
-          </select>
-        </label>
-      ))}
+      {(spec.ends ?? []).map(({ side, style, odIn, dn }, at) => {
+        const number = { number: at + 1 };
+        const isTube = family === 'stop' && at > 0 && style === 'od-compression';
+        return (
+          <label key={side} data-open={(isTube && odIn === undefined && dn === undefined) || undefined}>
+            <b>{words('order.end', number)}</b>
+            <select
+              aria-label={words('order.endOf', number)}
+              value={style}
+              onChange={({ target }) => change(chooseEnd(spec, at, target.value as End))}
+            >
+              {ENDS.map((end) => (
+                <option key={end} value={end}>
+                  {orderEndWords(end)}
+                </option>
+              ))}
+            </select>
+            {isTube && (
+              <select
+                aria-label={words('order.tubeOf', number)}
+                value={odIn ?? ''}
+                onChange={({ target }) =>
+                  change(chooseTube(spec, at, target.value === '' ? undefined : Number(target.value)))
+                }
+              >
+                <option value="">{words('order.tubeNotSaid')}</option>
+                {Object.entries(TUBES).map(([inches, said]) => (
+                  <option key={inches} value={inches}>
+                    {said}
+                  </option>
+                ))}
+              </select>
+            )}
+          </label>
+        );
+      })}
       {needed
         .filter(({ field }) => field !== 'ends' && field !== 'type')
         .map(({ field, why, choices }) => {

@@ -56,6 +56,26 @@ describe('a position’s order line', () => {
     expect(screen.getByText(TEXT)).toBeInTheDocument();
   });
 
+  it('asks a stop for the tube of its fixture, and takes it', async () => {
+    serve(() => ({ body: NONE }));
+    const stop = {
+      ...BALL,
+      type: 'quarter-turn-stop' as const,
+      ends: ['press', 'od-compression'] as ('press' | 'od-compression')[],
+    };
+    onLine(<OrderPage />, { line: PICKED, models: [stop] });
+    expect(screen.getByText('2 facts missing')).toBeInTheDocument();
+    await userEvent.selectOptions(
+      screen.getByRole('combobox', { name: 'Tube of connection 2' }),
+      '3/8 in OD',
+    );
+    await userEvent.selectOptions(screen.getByRole('combobox', { name: 'Form' }), 'angle stop');
+    expect(
+      screen.getByText(/3\/4 in press x 3\/8 in OD compression angle stop, quarter turn/),
+    ).toBeInTheDocument();
+    expect(screen.getByText('said in full')).toBeInTheDocument();
+  });
+
   it('goes on the order with its kit, and with the spares that are asked for', async () => {
     const sent = open();
     await userEvent.click(screen.getByRole('checkbox', { name: /Locking lever for Ostrand 21P/ }));

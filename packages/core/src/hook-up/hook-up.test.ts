@@ -316,6 +316,17 @@ describe('the hook-up', () => {
     );
   });
 
+  it('brings a stop the tube to its fixture, whatever the pipe before it is', () => {
+    const stop: Candidate = {
+      type: 'quarter-turn-stop',
+      bodyMaterial: 'plated-brass',
+      ends: ['press', 'od-compression'],
+    };
+    const joined = hookUp({ duty: { ...cold, dn: 15 }, valve: stop });
+    expect(joined.sides.map(({ taken }) => taken?.id)).toEqual(['press', 'supply-tube']);
+    expect(joined.kit.map(({ id }) => id)).toContain('supply-tube');
+  });
+
   it('says a way as one says it', () => {
     const said = (of: HookUpCase) => inlet(of).ways.map(wayWords);
     expect(said({ duty: cold, valve: ball })[0]).toBe('pressed, adapter screwed in');

@@ -78,7 +78,7 @@ export function hookUp({
     const end = ends[at];
     if (!end) return [];
     const pipe = pipes[side] ?? own;
-    const judged = waysTo({ duty, valve, pipe, end })
+    const judged = waysTo({ duty, valve, pipe, end, side })
       .map((way) => judgeWay(way, context))
       .sort((a, b) => RANK[a.verdict] - RANK[b.verdict] || a.joints.length - b.joints.length);
     const taken =

@@ -56,6 +56,7 @@ const WORDS: Record<PartId, (part: Part, system: UnitSystem) => string> = {
   'grooved-coupling': () => 'grooved coupling with gasket and bolts',
   'fusion-coupling': () => 'electrofusion coupling',
   'tube-fitting': ({ to }) => `fitting of the tube’s maker, ${to ? end(to) : 'male thread'}`,
+  'supply-tube': () => 'supply tube or hose to the fixture, its nut and ferrule',
   'own-tail': () => 'the valve’s own tail and nut',
   'hose-washer': () => 'hose washer',
   'nut-and-ferrule': () => 'nut and ferrule',

@@ -24,6 +24,7 @@ export const PART_IDS = [
   'fusion-coupling',
   'tube-fitting',
   'own-tail',
+  'supply-tube',
   'hose-washer',
   'nut-and-ferrule',
   'flare-nut',

@@ -30,4 +30,5 @@ export interface Asked {
   valve: Candidate;
   pipe: PipeSide;
   end: End;
+  side: 'in' | 'out';
 }

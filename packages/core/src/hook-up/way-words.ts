@@ -3,6 +3,7 @@ import type { Way } from './way.js';
 
 const BY_ID: Readonly<Record<string, string>> = {
   hose: 'hose screwed on',
+  'supply-tube': 'supply tube, nut and ferrule',
   'own-tail': 'the valve’s own tail and nut',
   'old-tail': 'its nut on the tail that is there',
   'straight-on': 'screwed straight on',

@@ -16,16 +16,19 @@ const BSP: readonly End[] = ['bspp', 'bspt'];
  * @param asked.valve to be joined
  * @param asked.pipe  on that side
  * @param asked.end   of the valve on that side
+ * @param asked.side  in, or out: behind a stop is a fixture's tube
  * @returns the plainest first; never empty
  *
  * @example
- * waysTo({ duty, valve, pipe: { material: 'copper', dn: 20 }, end: 'fip' })[0].id // 'press-adapter'
+ * waysTo({ duty, valve, pipe: { material: 'copper', dn: 20 }, end: 'fip', side: 'in' })[0].id // 'press-adapter'
  */
 export function waysTo(asked: Asked): RawWay[] {
-  const { end, pipe } = asked;
+  const { end, pipe, side, valve } = asked;
   if (FLANGES.includes(end)) return orNothing(flangedWays(asked));
   if (BSP.includes(end)) return bsp(asked);
   if (end === 'union-tail') return tails(asked);
+  if (side === 'out' && valve.type.includes('stop'))
+    return [{ id: 'supply-tube', joints: ['compression'], parts: [{ id: 'supply-tube', count: 1 }] }];
   if (end === 'male-hose') return [{ id: 'hose', joints: [], parts: [{ id: 'hose-washer', count: 1 }] }];
   const straight = jointsOf(pipe.material)
     .filter((id) => JOINTS[id].end === end)

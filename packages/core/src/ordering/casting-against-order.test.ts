@@ -7,6 +7,7 @@ import {
   specOfModel,
   chooseEnd,
   chooseField,
+  chooseTube,
   openFields,
   specFieldWords,
   type ValveSpec,
@@ -93,7 +94,10 @@ describe('a model as it is ordered', () => {
       { dn: 15 },
       { medium: 'potable-cold' },
     );
-    expect(orderLine(stop).text).toContain('1/2 in sweat x 3/8 in OD compression angle stop, quarter turn');
+    expect(orderLine(stop).missing.map(({ field }) => field)).toEqual(['ends', 'form']);
+    const asked = chooseField(chooseTube(stop, 1, 0.375), 'form', 'angle');
+    expect(orderLine(asked).text).toContain('1/2 in sweat x 3/8 in OD compression angle stop, quarter turn');
+    expect(chooseTube(asked, 1, undefined).ends?.[1]).toEqual({ side: 'fixture', style: 'od-compression' });
     const gate_ = specOfModel(
       {
         ...plain,
@@ -110,10 +114,9 @@ describe('a model as it is ordered', () => {
     expect(gate_).toMatchObject({
       family: 'waterworks',
       box: true,
-      coating: 'epoxy',
       rating: { kind: 'psi', value: 250 },
     });
-    expect(orderLine(gate_).missing.map(({ field }) => field)).toEqual(['opening']);
+    expect(orderLine(gate_).missing.map(({ field }) => field)).toEqual(['coating', 'opening']);
   });
 
   it('is judged again as the candidate it was', () => {

@@ -25,3 +25,13 @@ export function chooseEnd(spec: ValveSpec, at: number, style: SpecEnd['style']):
   const ends = (spec.ends ?? []).map((end, index) => (index === at ? { ...end, style } : end));
   return { ...spec, ends };
 }
+
+/** A valve with another tube on one end, by its outside diameter; none where it is not known. */
+export function chooseTube(spec: ValveSpec, at: number, odIn: number | undefined): ValveSpec {
+  const ends = (spec.ends ?? []).map((end, index) => {
+    if (index !== at) return end;
+    const { odIn: _before, ...rest } = end;
+    return odIn === undefined ? rest : { ...rest, odIn };
+  });
+  return { ...spec, ends };
+}

@@ -15,4 +15,4 @@ export { specInput } from './spec-input.js';
 export { specOfModel } from './spec-of-model.js';
 export { takenFamily } from './spec-family.js';
 export { specFieldWords } from './spec-field-words.js';
-export { chooseEnd, chooseField } from './choose-field.js';
+export { chooseEnd, chooseField, chooseTube } from './choose-field.js';

@@ -5,12 +5,9 @@ import { ratingMarkOf } from './rating-marks.js';
 import { takenFamily } from './spec-family.js';
 import type { SpecEnd, ValveSpec } from './valve-spec.js';
 
-/** Outside diameter of the tube a stop's fixture side takes unless told otherwise, in. */
-const FIXTURE_TUBE_IN = 0.375;
-
 /**
- * A model of the catalogue as it is ordered for a position. What neither model nor duty settles (trim, opening direction, set pressure) is left
- * open, for the person to say.
+ * A model of the catalogue as it is ordered for a position. What neither model nor duty settles (trim, opening direction, coating, a
+ * fixture's tube, a quarter-turn stop's form, set pressure) is left open, for the person to say.
  *
  * @param model picked
  * @param size  of the model
@@ -36,7 +33,7 @@ export function specOfModel(
     ...(approvals && approvals.length > 0 && { approvals: [...approvals].sort() }),
   };
   const family = takenFamily(spec);
-  const whole: ValveSpec = {
+  return {
     ...spec,
     ...(family && { family }),
     ...endsOf(model, isStop),
@@ -56,10 +53,7 @@ export function specOfModel(
       ...(duty.orientation && { orientation: duty.orientation }),
     }),
     ...(duty.place === 'buried' && family === 'waterworks' && { box: true }),
-    ...(family === 'waterworks' &&
-      (bodyMaterial === 'ductile-iron' || bodyMaterial === 'grey-iron') && { coating: 'epoxy' }),
   };
-  return whole;
 }
 
 const isBrassForWater = ({ approvals, bodyMaterial }: CatalogueModel): boolean =>
@@ -71,7 +65,7 @@ function endsOf({ ends = [] }: CatalogueModel, isStop: boolean): Pick<ValveSpec,
   const pair: SpecEnd[] = isStop
     ? [
         { side: 'supply', style: first },
-        { side: 'fixture', style: second, ...(second === 'od-compression' && { odIn: FIXTURE_TUBE_IN }) },
+        { side: 'fixture', style: second },
       ]
     : [
         { side: 'in', style: first },
@@ -80,7 +74,8 @@ function endsOf({ ends = [] }: CatalogueModel, isStop: boolean): Pick<ValveSpec,
   return { ends: pair };
 }
 
+/** A quarter-turn stop is made straight and angled. */
 const stopWords = (type: CatalogueModel['type']): Pick<ValveSpec, 'form' | 'action'> => ({
-  form: type === 'compression-stop' ? 'straight' : 'angle',
+  ...(type !== 'quarter-turn-stop' && { form: type === 'compression-stop' ? 'straight' : 'angle' }),
   action: type === 'quarter-turn-stop' ? 'quarter-turn' : 'multi-turn',
 });

@@ -10,6 +10,8 @@ export const orders = {
     fields: 'A field at a time',
     end: 'end {{number}}',
     endOf: 'Connection {{number}}',
+    tubeOf: 'Tube of connection {{number}}',
+    tubeNotSaid: 'which tube?',
     notSaid: 'not said',
     fromPick: 'Back to what pick and duty say',
     along: 'Goes along',
