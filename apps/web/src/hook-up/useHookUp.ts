@@ -1,4 +1,12 @@
-import { type Duty, type HookUp, type HookUpChoices, candidateOf, hookUp, pickedNow } from '@grevik/core';
+import {
+  type Duty,
+  type HookUp,
+  type HookUpChoices,
+  candidateOf,
+  hookUp,
+  pickedNow,
+  pipesBeside,
+} from '@grevik/core';
 import { useSnackbar } from 'notistack';
 import { useMemo } from 'react';
 import { useUndoable } from '../kit/useUndoable';
@@ -20,8 +28,17 @@ export function useHookUp() {
   const size = picked?.size;
   const choices = position.hookUp;
   const joined: HookUp | undefined = useMemo(
-    () => model && size && hookUp({ duty, valve: candidateOf(model, size), ...choices, sides }),
-    [model, size, duty, choices, sides],
+    () =>
+      model &&
+      size &&
+      hookUp({
+        duty,
+        valve: candidateOf(model, size),
+        ...choices,
+        pipes: { ...pipesBeside(line.walk.items, position.id), ...choices.pipes },
+        sides,
+      }),
+    [model, size, duty, choices, sides, line.walk.items, position.id],
   );
   const settle = async (next: HookUpChoices): Promise<void> => {
     try {
