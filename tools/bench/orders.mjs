@@ -1,7 +1,7 @@
 // Two thousand scribbled lines onto a job's order, against the same rows written by one plain statement and read as JSON.
 import { randomUUID } from 'node:crypto';
 import pg from 'pg';
-import { readOrderList } from '../../packages/core/dist/index.js';
+import { readOrderList } from '@grevik/core';
 import { median, report } from './measure.mjs';
 import { withApp } from './running-app.mjs';
 

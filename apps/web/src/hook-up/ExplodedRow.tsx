@@ -44,7 +44,8 @@ export function ExplodedRow({ joined, model }: { joined: HookUp; model: ModelVie
       key: `${at} ${part.id}`,
       shape: PART_SHAPES[part.id] ?? PIPE_END,
       number: numberOf(part),
-      isMirrored: side.side === 'out',
+      // A reducer is drawn from large to small.
+      isMirrored: (side.side === 'out') !== (part.toDn !== undefined && part.toDn > (part.dn ?? 0)),
     })),
   ];
   const said = [first, second].flatMap((side) =>
