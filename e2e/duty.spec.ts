@@ -70,18 +70,20 @@ test('a figure that is not known is left out, and asked for', async ({ page }) =
 test('the switch turns every figure at once and loses nothing', async ({ page }) => {
   await openPosition(page, 'CW-104');
   const text = () => page.locator('main').innerText();
+  await expect(page.getByRole('rowheader', { name: /^Drop at/ })).toBeVisible();
+  await page.waitForLoadState('networkidle');
   const us = await text();
   await page.getByRole('button', { name: 'metric units' }).click();
   await expect(word(page, 'pressure')).toHaveText('4.96 bar');
   await expect(word(page, 'size')).toHaveText('DN20');
-  expect(await text()).not.toMatch(/\d (psi|gpm|°F|ft|in)\b/);
+  await expect.poll(text).not.toMatch(/\d (psi|gpm|°F|ft|in)\b/);
   await page.reload();
   await expect(word(page, 'pressure')).toHaveText('4.96 bar');
   await word(page, 'pressure').click();
   await page.getByRole('button', { name: 'Set' }).click();
   await page.getByRole('button', { name: 'US customary units' }).click();
   await expect(word(page, 'pressure')).toHaveText('72 psi');
-  expect(await text()).toBe(us);
+  await expect.poll(text).toBe(us);
 });
 
 test('two change one position at once: both are shown, and merged fact by fact', async ({

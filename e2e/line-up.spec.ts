@@ -31,7 +31,7 @@ test('ball, gate and globe stand under moving cutaways; one handle moves them al
   for (const model of ['Ostrand 21P', 'Kell & Vane 6S']) {
     await expect(column(page, model).getByRole('img')).toHaveAttribute('aria-label', /handle 30 % open/);
   }
-  expect(await drop.innerText()).not.toBe(open);
+  await expect(drop).not.toHaveText(open);
   await page.keyboard.press('Home');
   await expect(drop).toContainText('0 gpm');
 });

@@ -3,7 +3,7 @@ import { current, openPosition, strip } from './open.js';
 
 test('open the demo job and follow the water with the arrow keys', async ({ page }) => {
   await openPosition(page, 'CW-101');
-  expect(await strip(page).getByRole('link').count()).toBeGreaterThanOrEqual(10);
+  await expect.poll(() => strip(page).getByRole('link').count()).toBeGreaterThanOrEqual(10);
   for (let press = 0; press < 5; press += 1) await page.keyboard.press('ArrowRight');
   await expect(current(page)).toHaveAttribute('data-tag', 'CW-106');
   for (let press = 0; press < 3; press += 1) await page.keyboard.press('ArrowLeft');

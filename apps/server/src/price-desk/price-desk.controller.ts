@@ -1,12 +1,15 @@
-import { setTimeout as pause } from 'node:timers/promises';
+import { setImmediate as breathe, setTimeout as pause } from 'node:timers/promises';
 import { QuotationRequest, type SupplierView } from '@grevik/contracts';
-import type { SupplierAnswer } from '@grevik/core';
+import type { AnsweredLine, SupplierAnswer } from '@grevik/core';
 import { Body, Controller, Get, HttpCode, NotFoundException, Param, Post, Res } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { Anyone } from '../access/may.js';
 import { Refusal } from '../errors/refusal.js';
 import { SUPPLIERS, quoted } from './price-list.js';
+
+/** Lines answered between two looks at other requests. */
+const AT_ONCE = 100;
 
 /** Stands in for suppliers’ desks, to be asked over HTTP as they would be. It keeps nothing, and every price in it is made up. */
 @Controller('api/price-desk')
@@ -39,7 +42,12 @@ export class PriceDeskController {
     if (practice?.fault === 'busy')
       throw new Refusal(503, { code: 'unavailable', message: 'The desk is busy: ask again in a while.' });
     if (practice?.fault === 'cut-off') return void response.destroy();
-    const answered = lines.map((line) => quoted(supplier, line));
+    const answered: AnsweredLine[] = [];
+    for (const [at, line] of lines.entries()) {
+      answered.push(quoted(supplier, line));
+      // A long request lets others through between its parts.
+      if (at % AT_ONCE === AT_ONCE - 1) await breathe();
+    }
     if (practice?.fault === 'garbled')
       return {
         supplier: id,
