@@ -327,6 +327,14 @@ describe('the hook-up', () => {
     expect(joined.kit.map(({ id }) => id)).toContain('supply-tube');
   });
 
+  it('stiffens a soft tube under a ferrule', () => {
+    const of: HookUpCase = {
+      duty: { ...cold, pipe: { material: 'pex' } },
+      valve: { ...ball, ends: ['od-compression', 'od-compression'] },
+    };
+    expect(kit(of)).toEqual(['2 ¾ in nut and ferrule', '2 ¾ in stiffener in the tube']);
+  });
+
   it('says a way as one says it', () => {
     const said = (of: HookUpCase) => inlet(of).ways.map(wayWords);
     expect(said({ duty: cold, valve: ball })[0]).toBe('pressed, adapter screwed in');

@@ -79,7 +79,7 @@ export function hookUp({
     if (!end) return [];
     const pipe = pipes[side] ?? own;
     const judged = waysTo({ duty, valve, pipe, end, side })
-      .map((way) => judgeWay(way, context))
+      .map((way) => judgeWay(way, { ...context, pipe }))
       .sort((a, b) => RANK[a.verdict] - RANK[b.verdict] || a.joints.length - b.joints.length);
     const taken =
       judged.find(({ id }) => id === ways[side]) ?? judged.find(({ verdict }) => verdict !== 'out');

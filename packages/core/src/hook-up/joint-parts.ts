@@ -3,7 +3,7 @@ import type { Duty } from '../selection/index.js';
 import { GLAND_BOLTS } from './flange-bolting.js';
 import type { JointId } from './joint-ids.js';
 import { JOINTS } from './joints.js';
-import type { Part } from './part.js';
+import { CONSUMED, type Part } from './part.js';
 import type { Asked, RawWay } from './raw-way.js';
 
 /** What drinking water asks of a part. */
@@ -11,22 +11,18 @@ export const lead = ({ medium }: Duty): { leadFree?: true } => (isPotable(medium
 
 /** What a joint takes on this pipe. */
 export function taken({ duty, pipe, end }: Asked, joint: JointId): Part[] {
-  return JOINTS[joint].takes.map((id): Part => {
+  const parts = JOINTS[joint].takes.map((id): Part => {
     if (id === 'solder') return { id, ...lead(duty) };
     if (id === 'gland-set') return gland(pipe.dn, duty);
     if (id === 'press-jaw') return { id, dn: pipe.dn };
-    if (
-      id === 'flux' ||
-      id === 'thread-sealant' ||
-      id === 'depth-mark' ||
-      id === 'primer-and-cement' ||
-      id === 'welder'
-    )
-      return { id };
+    if (CONSUMED.has(id)) return { id };
     return id === 'tube-fitting' && end === 'mip'
       ? { id, count: 1, dn: pipe.dn, to: 'fip' }
       : { id, count: 1, dn: pipe.dn };
   });
+  // Soft tube gives way under a ferrule.
+  const isSoft = joint === 'compression' && pipe.material === 'pex';
+  return isSoft ? [...parts, { id: 'tube-insert', count: 1, dn: pipe.dn }] : parts;
 }
 
 /** What the ground asks of bolts. */

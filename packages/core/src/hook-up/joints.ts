@@ -48,7 +48,7 @@ export const JOINTS: Readonly<Record<JointId, JointFacts>> = {
   compression: {
     words: 'nut and ferrule',
     end: 'od-compression',
-    pipes: ['copper'],
+    pipes: ['copper', 'pex'],
     wrench: true,
     reachable: true,
     takes: ['nut-and-ferrule'],

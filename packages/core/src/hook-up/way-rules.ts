@@ -7,10 +7,11 @@ import {
   type ReasonVerdict,
   rateAssembly,
 } from '../selection/index.js';
+import type { PipeMaterial } from '../pipes/index.js';
 import { type End, valveTypeFacts } from '../valves/index.js';
 import { JOINTS, type JointFacts } from './joints.js';
 import type { PlaceLimit } from './place-limits.js';
-import type { Mistake, RawWay } from './raw-way.js';
+import type { Mistake, PipeSide, RawWay } from './raw-way.js';
 
 export interface WayReason {
   rule: string;
@@ -22,6 +23,7 @@ export interface WayReason {
 export interface WayContext {
   duty: Duty;
   valve: Candidate;
+  pipe: PipeSide;
   limits: ReadonlySet<PlaceLimit>;
   sides: HouseSides;
 }
@@ -36,7 +38,8 @@ const MISTAKES: Readonly<Record<Mistake, string>> = {
   'plain-plastic-female': 'A metal male thread cranked into a plain plastic female splits it.',
   'other-makers-tail':
     'A nut on another maker’s tail seals metal to metal on faces that do not match: it leaks. Replace the pair.',
-  'other-plastic': 'PVC and CPVC want their own cement: one glued to the other lets go.',
+  'other-plastic':
+    'PVC and CPVC want their own cement: one glued to the other lets go. Take the valve in the pipe’s plastic, or with threaded ends.',
   'nothing-joins': 'No fitting joins this pipe to this end. Take the valve with other ends.',
 };
 const REMEDIES: Partial<Record<Mistake, string>> = {
@@ -52,6 +55,7 @@ const out = (text: string): Omit<WayReason, 'rule'> => ({ verdict: 'out', text }
 const care = (text: string): Omit<WayReason, 'rule'> => ({ verdict: 'care', text });
 const supports = (text: string): Omit<WayReason, 'rule'> => ({ verdict: 'supports', text });
 const SOFT: readonly string[] = ['metal', 'graphite'];
+const PLASTICS: readonly PipeMaterial[] = ['pex', 'pvc', 'cpvc', 'hdpe'];
 
 /** The ends a way puts between pipe and valve, for the joint tables. */
 export const endsOf = (way: RawWay): End[] => {
@@ -120,13 +124,13 @@ export const WAY_RULES: readonly WayRule[] = [
   },
   {
     id: 'gas-joint',
-    judge: (way, { duty: { medium } }) => {
-      if (isGas(medium) && madeWith(way, 'solvent-socket'))
+    judge: (way, { duty: { medium }, pipe: { material } }) => {
+      if (isGas(medium) && (material === 'pvc' || material === 'cpvc'))
         return out('Glued plastic holds no gas: it stores its energy and shatters.');
       if (!isFuelGas(medium)) return undefined;
       if (madeWith(way, 'sweat'))
         return out('Soft solder melts out in a fire: gas wants threads, flares, brazing or a listed joint.');
-      if (madeWith(way, 'od-compression', 'pex-barb', 'pex-expansion'))
+      if (material === 'pex' || madeWith(way, 'od-compression'))
         return out('This joint is not listed for gas in a building.');
       return madeWith(way, 'press')
         ? care('Press fittings and rings listed for gas only, where the code takes them.')
@@ -135,10 +139,9 @@ export const WAY_RULES: readonly WayRule[] = [
   },
   {
     id: 'steam-joint',
-    judge: (way, { duty: { medium } }) => {
+    judge: (way, { duty: { medium }, pipe: { material } }) => {
       if (!isSteam(medium)) return undefined;
-      if (madeWith(way, 'pex-barb', 'pex-expansion', 'solvent-socket'))
-        return out('Plastic does not carry steam.');
+      if (PLASTICS.includes(material)) return out('Plastic does not carry steam.');
       return madeWith(way, 'press', 'grooved')
         ? care('Its rubber ring hardens in steam: only a ring listed for it.')
         : undefined;

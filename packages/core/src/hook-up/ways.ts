@@ -42,10 +42,7 @@ export function waysTo(asked: Asked): RawWay[] {
     (pipe.material === 'pvc' || pipe.material === 'cpvc') &&
     pipe.material !== asked.valve.bodyMaterial
   )
-    return [
-      ...straight.map((way) => ({ ...way, mistake: 'other-plastic' as const })),
-      ...adapted(asked, true),
-    ];
+    return straight.map((way) => ({ ...way, mistake: 'other-plastic' }));
   return orNothing([...straight, ...adapted(asked, straight.length === 0)]);
 }
 

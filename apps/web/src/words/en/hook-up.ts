@@ -2,7 +2,6 @@
 export const hookUp = {
   hookUp: {
     title: 'Hook-up',
-    what: 'the hook-up',
     noPick: 'Nothing is picked at {{tag}} yet',
     noPickBody: 'How it joins follows from the valve: pick one first.',
     toLineUp: 'To the line-up',
@@ -24,10 +23,7 @@ export const hookUp = {
     coverUnknown: 'not measured',
     row: 'In a row',
     rowLabel: 'The parts in a row from the supply side to the far side: {{parts}}',
-    valve: 'the valve',
     kit: 'The kit',
-    count: 'Pieces',
-    item: 'Item',
     asNeeded: 'as needed',
     facing: 'What faces where',
     room: 'about {{room}} free',
@@ -39,7 +35,6 @@ export const hookUp = {
     back: 'Back to what follows from the duty',
     caution:
       'Prove the line dead, drained and vented before a joint is opened. Local code, the listing and the maker’s instructions go before this.',
-    verdictOf: 'Verdict of the hook-up',
     facingAbout: {
       arrow: 'Arrow',
       'hinge-pin': 'Hinge pin',
@@ -53,9 +48,7 @@ export const hookUp = {
     swing: 'handle',
   },
   installCard: {
-    title: 'Install card {{tag}}',
     for: '{{model}}, {{size}}',
-    where: 'Where',
     duty: 'Carries',
     scan: 'Scan to open this position',
     steps: 'In this order',
