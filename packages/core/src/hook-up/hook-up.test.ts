@@ -81,6 +81,14 @@ describe('the hook-up', () => {
     expect(inlet({ duty: cold, valve: ball, ways: { in: 'solder-adapter' } }).taken?.id).toBe(
       'solder-adapter',
     );
+    expect(
+      inlet({ duty: cold, valve: ball, ways: { in: 'solder-adapter' }, limits: ['no-torch'] }).taken?.id,
+    ).toBe('press-adapter');
+    const { pipe: _pipe, ...unknown } = cold;
+    expect(hookUp({ duty: unknown, valve: ball })).toMatchObject({
+      verdict: 'care',
+      reasons: [{ rule: 'unknown-pipe' }],
+    });
     const taken = hookUp({ duty: cold, valve: ball, limits: ['no-wrench-room'] });
     expect(taken.verdict).toBe('out');
     expect(taken.sides[0]?.taken).toBeUndefined();

@@ -82,12 +82,14 @@ export function hookUp({
       .map((way) => judgeWay(way, { ...context, pipe }))
       .sort((a, b) => RANK[a.verdict] - RANK[b.verdict] || a.joints.length - b.joints.length);
     const taken =
-      judged.find(({ id }) => id === ways[side]) ?? judged.find(({ verdict }) => verdict !== 'out');
+      judged.find(({ id, verdict }) => id === ways[side] && verdict !== 'out') ??
+      judged.find(({ verdict }) => verdict !== 'out');
     return [{ side, pipe, end, ways: judged, ...(taken && { taken }), beside: [] }];
   });
   for (const side of sides) side.beside = partsBeside(duty, valve, side, sides);
   const common = buriedParts(duty, valve, coverM);
-  const reasons = wholeReasons(duty, valve, sides, context.limits);
+  const isGuessed = duty.pipe === undefined && sides.some(({ side }) => pipes[side] === undefined);
+  const reasons = [...(isGuessed ? [UNKNOWN_PIPE] : []), ...wholeReasons(duty, valve, sides, context.limits)];
   const parts = [...sides.flatMap(({ taken, beside }) => [...beside, ...(taken?.parts ?? [])]), ...common];
   const weakest = weakestOf(sides);
   return {
@@ -131,6 +133,12 @@ function weakestOf(sides: readonly JoinedSide[]): HookUp['weakest'] {
   const [first, ...rest] = sides.flatMap(({ taken }) => (taken?.weakest ? [taken.weakest] : []));
   return first && rest.reduce((least, one) => (one.allowablePa < least.allowablePa ? one : least), first);
 }
+
+const UNKNOWN_PIPE: WayReason = {
+  rule: 'unknown-pipe',
+  verdict: 'care',
+  text: 'The pipe is not known, and taken as copper: say what it is.',
+};
 
 function wholeReasons(
   duty: Duty,

@@ -20,7 +20,7 @@ export interface JoinedSide {
   end: End;
   /** Taken first: what fits, then what needs care; of these the one with fewest joints. */
   ways: Way[];
-  /** The way taken: the one asked for, else the first that is not ruled out. */
+  /** The way taken: the one asked for where it is not ruled out, else the first that is not. */
   taken?: Way;
   /** What stands between pipe and joint beside it: so that metals part, or the valve comes out again. */
   beside: Part[];
