@@ -36,9 +36,17 @@ export class ArchiveOrders {
       }),
       this.quotations.findAll({ where: { jobId }, include: [Person], order: [['askedAt', 'ASC']] }),
     ]);
+    // By where they stand: the same job is written down the same, whatever its lines' ids are here.
+    const keyOf = new Map(
+      orders.flatMap(({ lines }, at) =>
+        lines.map(({ id }, index) => [id, `${at + 1}.${index + 1}`] as const),
+      ),
+    );
     return {
-      ...(orders.length > 0 && { orders: orders.map((order) => archivedOrder(order, tagOf)) }),
-      ...(quotations.length > 0 && { quotations: quotations.map(archivedQuotation) }),
+      ...(orders.length > 0 && { orders: orders.map((order) => archivedOrder(order, tagOf, keyOf)) }),
+      ...(quotations.length > 0 && {
+        quotations: quotations.map((quotation) => archivedQuotation(quotation, keyOf)),
+      }),
     };
   }
 
@@ -91,7 +99,7 @@ export class ArchiveOrders {
         answer: answer
           ? {
               ...answer,
-              lines: answer.lines.flatMap((said) => ({ ...said, line: newIds.get(said.line) ?? said.line })),
+              lines: answer.lines.map((said) => ({ ...said, line: newIds.get(said.line) ?? said.line })),
             }
           : null,
         problem: problem ?? null,
@@ -103,12 +111,16 @@ export class ArchiveOrders {
   }
 }
 
-function archivedOrder({ supplier, state, lines }: Order, tagOf: ReadonlyMap<string, string>): ArchivedOrder {
+function archivedOrder(
+  { supplier, state, lines }: Order,
+  tagOf: ReadonlyMap<string, string>,
+  keyOf: ReadonlyMap<string, string>,
+): ArchivedOrder {
   return {
     ...(supplier !== null && { supplier }),
     state,
     lines: lines.map(({ id, text, spec, quantity, positions, note, unitPrice, leadDays, receipts }) => ({
-      id,
+      id: keyOf.get(id) ?? id,
       text,
       ...(spec && { spec }),
       quantity,
@@ -130,21 +142,24 @@ function archivedOrder({ supplier, state, lines }: Order, tagOf: ReadonlyMap<str
   };
 }
 
-function archivedQuotation({
-  supplier,
-  state,
-  lines,
-  answer,
-  problem,
-  askedAt,
-  person,
-  signedAs,
-}: Quotation): ArchivedQuotation {
+/** Of lines that were taken off since, nothing is left to say. */
+function archivedQuotation(
+  { supplier, state, lines, answer, problem, askedAt, person, signedAs }: Quotation,
+  keyOf: ReadonlyMap<string, string>,
+): ArchivedQuotation {
   return {
     supplier,
     state,
-    lines,
-    ...(answer && { answer }),
+    lines: lines.flatMap((id) => keyOf.get(id) ?? []),
+    ...(answer && {
+      answer: {
+        ...answer,
+        lines: answer.lines.flatMap((said) => {
+          const line = keyOf.get(said.line);
+          return line === undefined ? [] : [{ ...said, line }];
+        }),
+      },
+    }),
     ...(problem !== null && { problem }),
     askedAt: askedAt.toISOString(),
     by: person?.name ?? signedAs ?? '',

@@ -22,10 +22,10 @@ export function CurrencyField({ currency }: { currency: string }) {
       helperText={words('houseRules.currencyHint')}
       value={currency}
       disabled={!may || isLoading}
-      onChange={({ target }) => {
-        set(target.value)
+      onChange={({ target: { value } }) => {
+        set(value)
           .unwrap()
-          .then(() => enqueueSnackbar(words('houseRules.currencySet', { currency: target.value })))
+          .then(() => enqueueSnackbar(words('houseRules.currencySet', { currency: value })))
           .catch((error: unknown) => enqueueSnackbar(failureText(error), { variant: 'error' }));
       }}
       slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
