@@ -31,7 +31,11 @@ test('items move and go by keys, and come back with Undo', async ({ page }) => {
   await openWalk(page, 'Garden irrigation');
   const names = (): Promise<string[]> => page.getByRole('treeitem').locator('b').allTextContents();
   const before = await names();
-  await row(page, 'Flower beds').click();
+  const choose = async (name: string): Promise<void> => {
+    await row(page, name).click();
+    await expect(row(page, name)).toHaveAttribute('aria-selected', 'true');
+  };
+  await choose('Flower beds');
   const tree = page.getByRole('tree');
   await tree.press('Alt+ArrowUp');
   await expect(page.getByText('Flower beds: moved')).toBeVisible();
@@ -40,7 +44,7 @@ test('items move and go by keys, and come back with Undo', async ({ page }) => {
     .toBe(before.indexOf('Flower beds') - 1);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(names).toEqual(before);
-  await row(page, 'Flower beds').click();
+  await choose('Flower beds');
   await tree.press('Delete');
   await expect(page.getByText('Flower beds: taken out')).toBeVisible();
   await expect(page.getByRole('treeitem', { name: 'IR-103' })).toHaveCount(0);

@@ -29,8 +29,10 @@ export function WalkPage() {
 
   const choose = (itemId: string): void => {
     const to = walk.positionOf(walk.itemOf.get(itemId));
-    if (to) void navigate(addressOf(to), { replace: true });
-    else setQuery(itemId === '' ? {} : { at: itemId }, { replace: true });
+    // At once: the next key works on what was chosen with this one.
+    const now = { replace: true, flushSync: true };
+    if (to) void navigate(addressOf(to), now);
+    else setQuery(itemId === '' ? {} : { at: itemId }, now);
   };
   const next = (): void => {
     const after = position && line.positions[line.positions.indexOf(position) + 1];
