@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { castingAgainstOrder, readOrder } from '@grevik/core';
+import { castingAgainstOrder, valveSaid } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import type { Transaction } from 'sequelize';
@@ -26,15 +26,14 @@ export class DemoOrders {
     for (const { supplier, state, lines } of DEMO_ORDERS) {
       const order = await this.orders.create({ jobId, supplier, state }, { transaction });
       for (const { text, tags, unitPrice, receipts = [], ...line } of lines) {
-        const { spec } = readOrder(text);
-        const isValve = spec.type !== undefined;
+        const spec = valveSaid(text);
         const { id } = await this.lines.create(
           {
             ...line,
             id: randomUUID(),
             orderId: order.id,
             text,
-            spec: isValve ? spec : null,
+            spec: spec ?? null,
             positions: tags.flatMap((tag) => positionIds.get(tag) ?? []),
             unitPrice: String(unitPrice),
           },
@@ -45,7 +44,7 @@ export class DemoOrders {
             ...receipt,
             id: randomUUID(),
             orderLineId: id,
-            checked: isValve ? castingAgainstOrder(spec, receipt.casting) : null,
+            checked: spec ? castingAgainstOrder(spec, receipt.casting) : null,
             receivedAt: new Date(receivedAt),
             personId: people.get(by),
           })),

@@ -22,6 +22,33 @@ export class OrderLocks {
     if (!(await this.jobs.findByPk(jobId, { transaction, lock: transaction.LOCK.UPDATE }))) throw noJob();
   }
 
+  /**
+   * Lines of a job whose orders are held, found together: thousands are placed at once. What is asked of it is one that has not been sent, in the
+   * version that was seen; a line asked for a second time has moved on.
+   */
+  async draftLines(
+    jobId: string,
+    ids: readonly string[],
+    transaction: Transaction,
+  ): Promise<(id: string, version: number) => { line: OrderLine; order: Order }> {
+    const orders = await this.orders.findAll({
+      where: { jobId },
+      transaction,
+      lock: transaction.LOCK.UPDATE,
+    });
+    const orderOf = new Map(orders.map((order) => [order.id, order]));
+    const lines = await this.lines.findAll({ where: { id: [...ids] }, transaction });
+    const lineOf = new Map(lines.map((line) => [line.id, line]));
+    return (id, version) => {
+      const line = lineOf.get(id);
+      const order = line && orderOf.get(line.orderId);
+      if (!line || !order) throw noLine();
+      refuseStale(line, version);
+      refuseUnlessDraft(order);
+      return { line, order };
+    };
+  }
+
   async line(id: string, transaction: Transaction): Promise<{ line: OrderLine; order: Order }> {
     const found = await this.lines.findOne({ where: { id }, transaction });
     if (!found) throw noLine();
@@ -48,7 +75,7 @@ export class OrderLocks {
   }
 }
 
-export const noLine = (): NotFoundException =>
+const noLine = (): NotFoundException =>
   new NotFoundException('That line is not on an order here. Open the orders again.');
 const noOrder = (): NotFoundException =>
   new NotFoundException('That order is not here. Open the orders again.');

@@ -5,7 +5,7 @@ import type {
   PlaceOrderLinesRequest,
   TakeOrderSheetRequest,
 } from '@grevik/contracts';
-import { InvalidInput, readOrder, type ValveSpec } from '@grevik/core';
+import { InvalidInput, valveSaid } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
@@ -14,7 +14,7 @@ import { currentCompanyId } from '../company/company-scope.js';
 import { Position } from '../positions/position.model.js';
 import { OrderLine } from './order-line.model.js';
 import { Order } from './order.model.js';
-import { OrderLocks, noLine, refuseStale, refuseUnlessDraft } from './order-locks.service.js';
+import { OrderLocks, refuseStale, refuseUnlessDraft } from './order-locks.service.js';
 import { ReadOrders } from './read-orders.js';
 
 /** Every change answers with the job's orders as they are then: one look shows it all. */
@@ -90,11 +90,15 @@ export class OrdersService {
     return this.sequelize.transaction(async (transaction) => {
       await this.locks.job(jobId, transaction);
       const draft = await this.draftOf(jobId, supplier.trim(), transaction);
+      const held = await this.locks.draftLines(
+        jobId,
+        lines.map(({ id }) => id),
+        transaction,
+      );
+      const touched = new Set([draft]);
       for (const { id, version, unitPrice, leadDays, text, spec } of lines) {
-        const { line, order } = await this.locks.line(id, transaction);
-        if (order.jobId !== jobId) throw noLine();
-        refuseStale(line, version);
-        refuseUnlessDraft(order);
+        const { line, order } = held(id, version);
+        if (order.id !== draft.id) touched.add(order);
         await line.update(
           {
             orderId: draft.id,
@@ -105,9 +109,8 @@ export class OrdersService {
           },
           { transaction },
         );
-        if (order.id !== draft.id) await this.locks.raise(order, transaction);
       }
-      await this.locks.raise(draft, transaction);
+      for (const order of touched) await this.locks.raise(order, transaction);
       await this.dropEmptyDrafts(jobId, transaction);
       return this.reading.of(jobId, transaction);
     });
@@ -117,23 +120,25 @@ export class OrdersService {
   takeSheet(jobId: string, { changes }: TakeOrderSheetRequest): Promise<OrdersView> {
     return this.sequelize.transaction(async (transaction) => {
       await this.locks.job(jobId, transaction);
-      const touched = new Map<string, Order>();
+      const held = await this.locks.draftLines(
+        jobId,
+        changes.map(({ id }) => id),
+        transaction,
+      );
+      const touched = new Set<Order>();
       for (const { id, version, ...change } of changes) {
-        const { line, order } = await this.locks.line(id, transaction);
-        if (order.jobId !== jobId) throw noLine();
-        refuseStale(line, version);
-        refuseUnlessDraft(order);
+        const { line, order } = held(id, version);
+        touched.add(order);
         await line.update(
           {
             ...change,
-            ...(change.text !== undefined && { spec: specSaid(change.text) }),
+            ...(change.text !== undefined && { spec: valveSaid(change.text) ?? null }),
             version: version + 1,
           },
           { transaction },
         );
-        touched.set(order.id, order);
       }
-      for (const order of touched.values()) await this.locks.raise(order, transaction);
+      for (const order of touched) await this.locks.raise(order, transaction);
       return this.reading.of(jobId, transaction);
     });
   }
@@ -198,10 +203,4 @@ export class OrdersService {
       transaction,
     });
   }
-}
-
-/** What a line that was said another way means, where it says a valve. */
-function specSaid(text: string): ValveSpec | null {
-  const { spec } = readOrder(text);
-  return spec.type === undefined && spec.family === undefined ? null : spec;
 }

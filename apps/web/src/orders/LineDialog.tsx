@@ -1,5 +1,5 @@
 import type { OrderLineView } from '@grevik/contracts';
-import { type ValveSpec, orderLine, readOrder } from '@grevik/core';
+import { type ValveSpec, orderLine, valveSaid } from '@grevik/core';
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, TextField } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
@@ -30,8 +30,7 @@ export function LineDialog({ jobId, line, close }: LineDialogProps) {
   const isGood = Number.isInteger(pieces) && pieces >= 1 && pieces <= 1_000_000 && text.trim() !== '';
   const write = (said: string): void => {
     setText(said);
-    const read = readOrder(said).spec;
-    setSpec(read.type === undefined && read.family === undefined ? undefined : read);
+    setSpec(valveSaid(said));
   };
   const choose = (next: ValveSpec): void => {
     setSpec(next);

@@ -1,6 +1,6 @@
 import { isRawWaste } from '../media/index.js';
 import type { Candidate, Duty } from '../selection/index.js';
-import { type ValveType, familyOf, isCheck, isQuarterTurn } from '../valves/index.js';
+import { type ValveType, familyOf, isCheck, isQuarterTurn, stemRoomM } from '../valves/index.js';
 import { isRubberFaced } from './flanged-ways.js';
 
 export const FACING_ABOUT = ['arrow', 'hinge-pin', 'shaft', 'stem', 'handle', 'headroom', 'ends'] as const;
@@ -17,7 +17,8 @@ export interface Facing {
 interface FacingRule {
   about: FacingAbout;
   says(duty: Duty, valve: Candidate): string | undefined;
-  roomM?(duty: Duty): number;
+  /** Room it takes, m, where it takes any. */
+  roomM?(duty: Duty, valve: Candidate): number | undefined;
 }
 
 const ARROWED: readonly ValveType[] = [
@@ -68,7 +69,7 @@ const RULES: readonly FacingRule[] = [
           : type === 'check-dual-plate'
             ? 'Hinge pin upright in a level line.'
             : undefined,
-    roomM: ({ dn }) => dn / 2000,
+    roomM: ({ dn }, { type }) => (type.startsWith('butterfly') ? dn / 2000 : undefined),
   },
   {
     about: 'stem',
@@ -96,7 +97,7 @@ const RULES: readonly FacingRule[] = [
           : operator === 'handwheel' || operator === 'round-handle'
             ? 'Room for a hand around the wheel.'
             : undefined,
-    roomM: ({ dn }) => leverM(dn),
+    roomM: ({ dn }, { operator }) => (operator === 'operating-nut' ? undefined : leverM(dn)),
   },
   {
     about: 'headroom',
@@ -104,7 +105,7 @@ const RULES: readonly FacingRule[] = [
       stem === 'rising' || stem === 'os-y'
         ? 'The stem rises: this height has to be free above it.'
         : undefined,
-    roomM: ({ dn }) => 0.25 + (2.5 * dn) / 1000,
+    roomM: ({ dn }) => stemRoomM(dn),
   },
   {
     about: 'ends',
@@ -117,9 +118,6 @@ const RULES: readonly FacingRule[] = [
     },
   },
 ];
-
-/** About what a wheel or a nut does not need the lever's room for. */
-const HAS_ROOM: ReadonlySet<FacingAbout> = new Set(['shaft', 'handle', 'headroom']);
 
 /**
  * What must face where when a valve goes in, with the room it takes.
@@ -136,8 +134,7 @@ export function facingOf(duty: Duty, valve: Candidate): Facing[] {
   return RULES.flatMap(({ about, says, roomM }) => {
     const text = says(duty, valve);
     if (text === undefined) return [];
-    const needsRoom = HAS_ROOM.has(about) && !(about === 'handle' && valve.operator === 'operating-nut');
-    const isPlug = about === 'shaft' && !valve.type.startsWith('butterfly');
-    return [{ about, text, ...(roomM && needsRoom && !isPlug && { roomM: roomM(duty) }) }];
+    const room = roomM?.(duty, valve);
+    return [{ about, text, ...(room !== undefined && { roomM: room }) }];
   });
 }

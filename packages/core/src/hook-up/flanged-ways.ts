@@ -21,10 +21,14 @@ const FLANGING: Partial<Record<PipeMaterial, readonly JointId[]>> = {
   'ductile-iron': ['mechanical', 'push-on'],
 };
 
+/** The drilling of the pipe's flange; what is held between two flanges is taken as class 150. */
+const drillingOf = (end: End): Drilling =>
+  end === 'wafer' || end === 'lug' ? 'flange-150' : (end as Drilling);
+
 /** Flanged, or held between two flanges. */
 export function flangedWays(asked: Asked): RawWay[] {
   const { duty, pipe, end, valve } = asked;
-  const drilling: Drilling = end === 'wafer' || end === 'lug' ? 'flange-150' : (end as Drilling);
+  const drilling = drillingOf(end);
   return (FLANGING[pipe.material] ?? []).map((joint) =>
     sized(asked, joint, {
       id: `${joint}-flange`,
@@ -63,5 +67,4 @@ function bolting(valve: Candidate, end: End, drilling: Drilling, duty: Duty): Pa
 
 /** Whether the table knows the bolts of a size. */
 export const isDrilled = (end: End, dn: number): boolean =>
-  !FLANGES.includes(end) ||
-  FLANGE_BOLTING[end === 'wafer' || end === 'lug' ? 'flange-150' : (end as Drilling)].sizes[dn] !== undefined;
+  !FLANGES.includes(end) || FLANGE_BOLTING[drillingOf(end)].sizes[dn] !== undefined;

@@ -1,17 +1,10 @@
-import {
-  type Candidate,
-  type Duty,
-  type HouseSides,
-  type Verdict,
-  houseSides,
-  rateAssembly,
-} from '../selection/index.js';
+import { type Candidate, type Duty, type HouseSides, type Verdict, houseSides } from '../selection/index.js';
 import { type Facing, facingOf } from './facing.js';
 import { buriedParts, partsBeside } from './beside-parts.js';
 import type { Part } from './part.js';
 import { type PlaceLimit, placeLimitsOf } from './place-limits.js';
 import type { HookUpSide, JoinedSide, Way } from './way.js';
-import { type WayReason, WAY_RULES, endsOf } from './way-rules.js';
+import { type WayContext, type WayReason, WAY_RULES, ratingOf } from './way-rules.js';
 import { isDrilled } from './flanged-ways.js';
 import type { PipeSide, RawWay } from './raw-way.js';
 import { waysTo } from './ways.js';
@@ -93,10 +86,7 @@ export function hookUp({
   const parts = [...sides.flatMap(({ taken, beside }) => [...beside, ...(taken?.parts ?? [])]), ...common];
   const weakest = weakestOf(sides);
   return {
-    verdict: worst([
-      ...sides.map(({ taken }) => taken?.verdict ?? 'out'),
-      ...reasons.flatMap(({ verdict }) => (verdict === 'supports' ? [] : [verdict])),
-    ]),
+    verdict: worst([...sides.map(({ taken }) => taken?.verdict ?? 'out'), verdictOf(reasons)]),
     sides,
     common,
     kit: together(shared(parts, valve)),
@@ -109,21 +99,19 @@ export function hookUp({
 const worst = (verdicts: readonly Verdict[]): Verdict =>
   verdicts.reduce<Verdict>((so, one) => (RANK[one] > RANK[so] ? one : so), 'fits');
 
-function judgeWay(raw: RawWay, context: Parameters<(typeof WAY_RULES)[number]['judge']>[1]): Way {
+const verdictOf = (reasons: readonly WayReason[]): Verdict =>
+  worst(reasons.flatMap(({ verdict }) => (verdict === 'supports' ? [] : [verdict])));
+
+function judgeWay(raw: RawWay, context: WayContext): Way {
   const { mistake: _mistake, remedy: _remedy, ...way } = raw;
   const reasons = WAY_RULES.flatMap((rule): WayReason[] => {
     const said = rule.judge(raw, context);
     return said ? [{ rule: rule.id, ...said }] : [];
   });
-  const verdict = worst(reasons.flatMap(({ verdict: one }) => (one === 'supports' ? [] : [one])));
-  const ends = endsOf(raw);
-  const rating =
-    ends.length > 0
-      ? rateAssembly(context.duty, { ...context.valve, ends: ends.slice(0, 2) }).rating
-      : undefined;
+  const rating = ratingOf(raw, context);
   return {
     ...way,
-    verdict,
+    verdict: verdictOf(reasons),
     reasons,
     ...(rating && { weakest: { name: rating.governing, allowablePa: rating.allowablePa } }),
   };
@@ -193,8 +181,8 @@ function wholeReasons(
 /** Through bolts go through both flanges: they are counted once. */
 function shared(parts: readonly Part[], { ends }: Candidate): Part[] {
   if (!ends?.every((end) => end === 'wafer')) return [...parts];
-  let seen = false;
-  return parts.filter(({ id }) => id !== 'through-bolts' || (!seen && (seen = true)));
+  const first = parts.findIndex(({ id }) => id === 'through-bolts');
+  return parts.filter(({ id }, at) => id !== 'through-bolts' || at === first);
 }
 
 /** What tells two items of a kit apart: everything but how many. */

@@ -8,6 +8,7 @@ import {
   rateAssembly,
 } from '../selection/index.js';
 import type { PipeMaterial } from '../pipes/index.js';
+import type { PressureRating } from '../rating/index.js';
 import { type End, valveTypeFacts } from '../valves/index.js';
 import { JOINTS, type JointFacts } from './joints.js';
 import type { PlaceLimit } from './place-limits.js';
@@ -58,10 +59,19 @@ const SOFT: readonly string[] = ['metal', 'graphite'];
 const PLASTICS: readonly PipeMaterial[] = ['pex', 'pvc', 'cpvc', 'hdpe'];
 
 /** The ends a way puts between pipe and valve, for the joint tables. */
-export const endsOf = (way: RawWay): End[] => {
+const endsOf = (way: RawWay): End[] => {
   const flange = way.parts.find(({ id }) => id === 'flange')?.drilling;
   return [...new Set([...way.joints.map((id) => JOINTS[id].end), ...(flange ? [flange] : [])])];
 };
+
+/** What valve and joints carry together, made this way; undefined where no table covers any of it. */
+export function ratingOf(
+  way: RawWay,
+  { duty, valve }: Pick<WayContext, 'duty' | 'valve'>,
+): PressureRating | undefined {
+  const ends = endsOf(way);
+  return ends.length > 0 ? rateAssembly(duty, { ...valve, ends: ends.slice(0, 2) }).rating : undefined;
+}
 
 /** What speaks for or against a way to make a joint at a place. A line here is a rule of the hook-up. */
 export const WAY_RULES: readonly WayRule[] = [
@@ -158,12 +168,11 @@ export const WAY_RULES: readonly WayRule[] = [
   {
     id: 'strength',
     judge: (way, { duty, valve }) => {
-      const ends = endsOf(way);
-      if (ends.length === 0) return undefined;
-      const { rating } = rateAssembly(duty, { ...valve, ends: ends.slice(0, 2) });
-      if (!rating || rating.verdict === 'within') {
-        const isClose = (rating?.utilisation ?? 0) > 0.8;
-        return rating && isClose
+      const rating = ratingOf(way, { duty, valve });
+      if (!rating) return undefined;
+      if (rating.verdict === 'within') {
+        const isClose = (rating.utilisation ?? 0) > 0.8;
+        return isClose
           ? {
               verdict: 'care',
               text: `Close to what the weakest part carries: ${rating.governing}.`,

@@ -13,6 +13,7 @@ export * from './valve-spec.js';
 export { orderLineCalculation, readOrderCalculation } from './order-calculations.js';
 export { specInput } from './spec-input.js';
 export { specOfModel } from './spec-of-model.js';
+export { valveSaid } from './valve-said.js';
 export { takenFamily } from './spec-family.js';
 export { specFieldWords } from './spec-field-words.js';
 export { chooseEnd, chooseField, chooseTube } from './choose-field.js';

@@ -35,4 +35,5 @@ export {
 export { ENDS, END_WORDS, type End } from './ends.js';
 export { VALVE_STORIES, type ValveStory } from './valve-stories.js';
 export { openingFor } from './opening-for.js';
+export { stemRoomM } from './stem-room.js';
 export { stemTurns } from './stem-turns.js';

@@ -1,5 +1,5 @@
 import { MEDIUM_FACTS, isFuelGas } from '../../media/index.js';
-import { type Operator, familyOf, isHandled } from '../../valves/index.js';
+import { stemRoomM, type Operator, familyOf, isHandled } from '../../valves/index.js';
 import { withSides } from '../house-rules.js';
 import { type Rule, ask, care, ruledOut, supports } from '../rule.js';
 import { takesLock } from './position-shown.js';
@@ -45,7 +45,7 @@ export const PLACE_RULES: readonly Rule[] = [
     when: 'Rising stem.',
     applies: (_duty, { stem }) => stem === 'rising' || stem === 'os-y',
     judge: ({ headroomM, dn }) => {
-      const limit = (2.5 * dn) / 1000 + 0.25;
+      const limit = stemRoomM(dn);
       if (headroomM === undefined) return care('Its stem rises: measure the height above before you order.');
       return headroomM < limit
         ? ruledOut('There is no height for its stem to rise.', { value: headroomM, limit, unit: 'm' })

@@ -1,0 +1,16 @@
+import { readOrder } from './read-order.js';
+import type { ValveSpec } from './valve-spec.js';
+
+/**
+ * The valve some words say, field by field.
+ *
+ * @param text a line of an order
+ * @returns undefined where they say no valve: a part, a tool, a greeting
+ *
+ * @example
+ * valveSaid('thread sealant') // undefined
+ */
+export function valveSaid(text: string): ValveSpec | undefined {
+  const { spec } = readOrder(text);
+  return spec.type === undefined && spec.family === undefined ? undefined : spec;
+}
