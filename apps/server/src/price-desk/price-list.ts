@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import type { QuotationLine } from '@grevik/contracts';
-import { type AnsweredLine, type ValveSpec, orderLine, readOrder, roundedAmount } from '@grevik/core';
+import { type AnsweredLine, type ValveSpec, orderLine, roundedAmount, valveSaid } from '@grevik/core';
 
 /** A made-up supplier: how dear, how quick, and what it likes to offer in place of what is asked. */
 export interface Supplier {
@@ -109,10 +109,10 @@ const QUESTIONS: Partial<Record<keyof ValveSpec, string>> = {
  * What a supplier says to one line: a question where it is not said in full, something else where that is on the shelf, else a price with its
  * breaks.
  */
-export function quoted(supplier: Supplier, { line, text, quantity }: QuotationLine): AnsweredLine {
-  const { spec, missing } = readOrder(text, quantity);
-  const isPart = spec.type === undefined && spec.family === undefined;
-  if (isPart) return priced(supplier, line, 2 + drawn(text, 900) / 100);
+export function quoted(supplier: Supplier, { line, text }: QuotationLine): AnsweredLine {
+  const spec = valveSaid(text);
+  if (!spec) return priced(supplier, line, 2 + drawn(text, 900) / 100);
+  const { missing } = orderLine(spec);
   const ends = spec.ends ?? [];
   if (ends.some(({ style }) => style === 'socket-weld') && ends.some(({ style }) => style !== 'socket-weld'))
     return { line, question: 'Which end is socket-weld: the inlet or the outlet?' };

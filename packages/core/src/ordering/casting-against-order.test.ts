@@ -10,6 +10,7 @@ import {
   chooseTube,
   openFields,
   specFieldWords,
+  valveSaid,
   type ValveSpec,
 } from './index.js';
 
@@ -163,5 +164,16 @@ describe('a field at a time', () => {
     ];
     expect(chooseEnd({ ends }, 1, 'press').ends?.map(({ style }) => style)).toEqual(['fip', 'press']);
     expect(specFieldWords({ setPressurePa: 413685.44 }, 'setPressurePa', 'metric')).toBe('4.14 bar');
+  });
+});
+
+describe('whether words name a valve', () => {
+  it.each([
+    ['1 in ball valve, FIP x FIP', true],
+    ['stop for basins', true],
+    ['6 in gland, gasket and T-bolts ¾-inch, stainless or coated', false],
+    ['thread sealant', false],
+  ])('%s: %s', (text, isValve) => {
+    expect(valveSaid(text) !== undefined).toBe(isValve);
   });
 });

@@ -12,5 +12,7 @@ import type { ValveSpec } from './valve-spec.js';
  */
 export function valveSaid(text: string): ValveSpec | undefined {
   const { spec } = readOrder(text);
-  return spec.type === undefined && spec.family === undefined ? undefined : spec;
+  // A metal alone names a family too, and bolts are of metal: a valve is named by its type, or as a stop or a check.
+  const isNamed = spec.type !== undefined || spec.family === 'stop' || spec.family === 'check';
+  return isNamed ? spec : undefined;
 }
