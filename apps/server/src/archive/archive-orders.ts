@@ -3,7 +3,6 @@ import type { ArchivedOrder, ArchivedQuotation, JobArchive } from '@grevik/contr
 import { InvalidInput, type ValveSpec, castingAgainstOrder } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import type { Transaction } from 'sequelize';
 import { OrderLine } from '../orders/order-line.model.js';
 import { Order } from '../orders/order.model.js';
 import { Quotation } from '../orders/quotation.model.js';
@@ -54,29 +53,24 @@ export class ArchiveOrders {
     jobId: string,
     { orders = [], quotations = [] }: JobArchive,
     idOf: ReadonlyMap<string, string>,
-    transaction: Transaction,
   ): Promise<void> {
     const newIds = new Map(orders.flatMap(({ lines }) => lines.map(({ id }) => [id, randomUUID()] as const)));
     for (const [at, { supplier, state, lines }] of orders.entries()) {
       const order = await this.orders.create(
         // In the order they stand, for whoever writes it down again.
         { jobId, supplier: supplier ?? null, state, createdAt: new Date(Date.now() + at) },
-        { transaction },
       );
       for (const { id, spec, positions, unitPrice, leadDays, receipts, ...line } of lines) {
         const lineId = newIds.get(id);
-        await this.lines.create(
-          {
-            ...line,
-            id: lineId,
-            orderId: order.id,
-            spec: spec ?? null,
-            positions: positions.flatMap((tag) => idOf.get(tag) ?? []),
-            unitPrice: unitPrice === undefined ? null : String(unitPrice),
-            leadDays: leadDays ?? null,
-          },
-          { transaction },
-        );
+        await this.lines.create({
+          ...line,
+          id: lineId,
+          orderId: order.id,
+          spec: spec ?? null,
+          positions: positions.flatMap((tag) => idOf.get(tag) ?? []),
+          unitPrice: unitPrice === undefined ? null : String(unitPrice),
+          leadDays: leadDays ?? null,
+        });
         await this.receipts.bulkCreate(
           receipts.map(({ by, receivedAt, ...receipt }) => ({
             ...receipt,
@@ -87,7 +81,6 @@ export class ArchiveOrders {
             receivedAt: new Date(receivedAt),
             signedAs: by,
           })),
-          { transaction },
         );
       }
     }
@@ -106,7 +99,6 @@ export class ArchiveOrders {
         askedAt: new Date(askedAt),
         signedAs: by,
       })),
-      { transaction },
     );
   }
 }

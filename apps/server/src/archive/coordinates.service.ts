@@ -4,6 +4,7 @@ import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { Op } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { inTransaction } from '../database/work-context.js';
 import { Job } from '../jobs/job.model.js';
 import { Line } from '../lines/line.model.js';
 import { Position } from '../positions/position.model.js';
@@ -71,8 +72,8 @@ export class CoordinatesService {
       }
     });
     if (problems.length > 0) return { placed: 0, problems };
-    await this.sequelize.transaction(async (transaction) => {
-      for (const [position, place] of places) await position.update(place, { transaction, silent: true });
+    await inTransaction(this.sequelize, async () => {
+      for (const [position, place] of places) await position.update(place, { silent: true });
     });
     return { placed: places.size, problems };
   }

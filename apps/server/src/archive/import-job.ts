@@ -9,8 +9,8 @@ import {
 import { InvalidInput, TAG_PATTERN, type WalkItem } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import type { Transaction } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { inTransaction } from '../database/work-context.js';
 import { ArchiveOrders, refuseOddOrders } from './archive-orders.js';
 import { CatalogueModelRow } from '../catalogue/catalogue-model.model.js';
 import { CatalogueService } from '../catalogue/catalogue.service.js';
@@ -47,21 +47,20 @@ export class ImportJob {
     const archive = jobArchiveInput.read(given, '') as JobArchive;
     refuseContradictions(archive);
     refuseOddOrders(archive);
-    return this.sequelize.transaction(async (transaction) => {
-      const [job, isNew] = await this.jobs.findOrCreate({ where: { name: archive.job.trim() }, transaction });
+    return inTransaction(this.sequelize, async () => {
+      const [job, isNew] = await this.jobs.findOrCreate({ where: { name: archive.job.trim() } });
       if (!isNew)
         throw new Refusal(409, {
           code: 'conflict',
           field: 'job',
           message: `There is a job called “${archive.job}” already. Give one of them another name.`,
         });
-      if (archive.houseRules) await job.update({ houseRules: archive.houseRules }, { transaction });
-      const modelIds = await this.addModels(archive, transaction);
+      if (archive.houseRules) await job.update({ houseRules: archive.houseRules });
+      const modelIds = await this.addModels(archive);
       const idOf = new Map<string, string>();
       for (const [placeInJob, line] of archive.lines.entries())
-        for (const [tag, id] of await this.addLine(job.id, line, placeInJob, modelIds, transaction))
-          idOf.set(tag, id);
-      await this.orders.take(job.id, archive, idOf, transaction);
+        for (const [tag, id] of await this.addLine(job.id, line, placeInJob, modelIds)) idOf.set(tag, id);
+      await this.orders.take(job.id, archive, idOf);
       return {
         jobId: job.id,
         name: job.name,
@@ -71,22 +70,11 @@ export class ImportJob {
   }
 
   /** The catalogue keeps its own models; what it does not have yet is added. */
-  private async addModels(
-    { models }: JobArchive,
-    transaction: Transaction,
-  ): Promise<ReadonlyMap<string, string>> {
+  private async addModels({ models }: JobArchive): Promise<ReadonlyMap<string, string>> {
     const known = async (): Promise<Map<string, string>> =>
-      new Map(
-        (await this.models.findAll({ transaction })).map(({ id, maker, model }) => [
-          `${maker}\n${model}`,
-          id,
-        ]),
-      );
+      new Map((await this.models.findAll()).map(({ id, maker, model }) => [`${maker}\n${model}`, id]));
     const before = await known();
-    await this.catalogue.add(
-      models.filter(({ maker, model }) => !before.has(`${maker}\n${model}`)),
-      transaction,
-    );
+    await this.catalogue.add(models.filter(({ maker, model }) => !before.has(`${maker}\n${model}`)));
     return known();
   }
 
@@ -95,21 +83,20 @@ export class ImportJob {
     { name, medium, walked, walk, positions }: ArchivedLine,
     placeInJob: number,
     modelIds: ReadonlyMap<string, string>,
-    transaction: Transaction,
   ): Promise<ReadonlyMap<string, string>> {
-    const line = await this.lines.create({ jobId, name, medium, placeInJob }, { transaction });
+    const line = await this.lines.create({ jobId, name, medium, placeInJob });
     const idOf = new Map<string, string>();
     for (const [placeOnLine, position] of positions.entries())
       idOf.set(
         position.tag,
-        await this.addPosition({ jobId, lineId: line.id, placeOnLine }, position, modelIds, transaction),
+        await this.addPosition({ jobId, lineId: line.id, placeOnLine }, position, modelIds),
       );
     if (!walked) return idOf;
     const items = walk.map(({ tag, ...item }): WalkItem => {
       const positionId = tag === undefined ? undefined : idOf.get(tag);
       return { ...item, ...(positionId !== undefined && { positionId }) };
     });
-    await this.walks.create({ lineId: line.id, jobId, version: 1, items }, { transaction });
+    await this.walks.create({ lineId: line.id, jobId, version: 1, items });
     return idOf;
   }
 
@@ -117,7 +104,6 @@ export class ImportJob {
     where: { jobId: string; lineId: string; placeOnLine: number },
     { pick, entries, photos, ...own }: ArchivedPosition,
     modelIds: ReadonlyMap<string, string>,
-    transaction: Transaction,
   ): Promise<string> {
     const written = entries.map((entry) =>
       this.entries.build({
@@ -131,39 +117,29 @@ export class ImportJob {
         signedAs: entry.by,
       }),
     );
-    const { id } = await this.positions.create(
-      { ...where, ...own, condition: conditionFrom(written) },
-      { transaction },
-    );
+    const { id } = await this.positions.create({ ...where, ...own, condition: conditionFrom(written) });
     await this.entries.bulkCreate(
       written.map((entry) => ({ ...(entry.get({ plain: true }) as object), positionId: id })),
-      { transaction },
     );
     if (pick)
-      await this.picks.create(
-        {
-          positionId: id,
-          modelId: modelIds.get(`${pick.maker}\n${pick.model}`),
-          reason: pick.reason,
-          verdict: pick.verdict,
-          pickedAt: new Date(pick.pickedAt),
-          signedAs: pick.by ?? null,
-        },
-        { transaction },
-      );
+      await this.picks.create({
+        positionId: id,
+        modelId: modelIds.get(`${pick.maker}\n${pick.model}`),
+        reason: pick.reason,
+        verdict: pick.verdict,
+        pickedAt: new Date(pick.pickedAt),
+        signedAs: pick.by ?? null,
+      });
     for (const { base64, by, takenAt } of photos) {
       const content = Buffer.from(base64, 'base64');
-      await this.photos.create(
-        {
-          id: randomUUID(),
-          positionId: id,
-          type: await photoType(content),
-          content,
-          takenAt: new Date(takenAt),
-          signedAs: by,
-        },
-        { transaction },
-      );
+      await this.photos.create({
+        id: randomUUID(),
+        positionId: id,
+        type: await photoType(content),
+        content,
+        takenAt: new Date(takenAt),
+        signedAs: by,
+      });
     }
     return id;
   }

@@ -10,8 +10,8 @@ import {
 import { Injectable } from '@nestjs/common';
 import { InjectConnection } from '@nestjs/sequelize';
 import Papa from 'papaparse';
-import type { Transaction } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { inTransaction } from '../database/work-context.js';
 import { Refusal } from '../errors/refusal.js';
 import { CatalogueService, plainModel, sameModel } from './catalogue.service.js';
 
@@ -51,15 +51,15 @@ export class CatalogueListService {
     { adds, changes }: { adds: number; changes: number },
   ): Promise<CatalogueListPreview> {
     const read = readList(format, text);
-    return this.sequelize.transaction(async (transaction: Transaction) => {
-      const plan = planFor(read.models, await this.catalogue.list(transaction));
+    return inTransaction(this.sequelize, async () => {
+      const plan = planFor(read.models, await this.catalogue.list());
       if (plan.adds.length !== adds || plan.changes.length !== changes)
         throw new Refusal(409, {
           code: 'conflict',
           field: 'adds',
           message: 'The catalogue has changed since you looked. Look at the list again.',
         });
-      await this.catalogue.take(plan, transaction);
+      await this.catalogue.take(plan);
       return seen(plan, read);
     });
   }

@@ -3,8 +3,9 @@ import type { ModelView } from '@grevik/contracts';
 import type { CatalogueModel, ModelSize } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import { type Transaction, UniqueConstraintError } from 'sequelize';
+import { UniqueConstraintError } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { inTransaction } from '../database/work-context.js';
 import { Refusal } from '../errors/refusal.js';
 import { CatalogueModelRow } from './catalogue-model.model.js';
 import { CatalogueSize } from './catalogue-size.model.js';
@@ -17,114 +18,99 @@ export class CatalogueService {
     @InjectModel(CatalogueSize) private readonly sizes: typeof CatalogueSize,
   ) {}
 
-  async list(transaction?: Transaction): Promise<ModelView[]> {
+  async list(): Promise<ModelView[]> {
     const rows = await this.models.findAll({
       include: [CatalogueSize],
       order: [
         ['maker', 'ASC'],
         ['model', 'ASC'],
       ],
-      ...(transaction && { transaction }),
     });
     return rows.map(viewOf);
   }
 
-  async get(id: string, transaction?: Transaction): Promise<ModelView> {
+  async get(id: string): Promise<ModelView> {
     const row = await this.models.findByPk(id, {
       include: [CatalogueSize],
-      ...(transaction && { transaction }),
     });
     if (!row) throw notHere();
     return viewOf(row);
   }
 
   /** Puts models in that are not there yet. */
-  async add(models: readonly CatalogueModel[], transaction: Transaction): Promise<void> {
-    for (const model of models) await this.create(model, transaction);
+  async add(models: readonly CatalogueModel[]): Promise<void> {
+    for (const model of models) await this.create(model);
   }
 
   addOne(model: CatalogueModel): Promise<ModelView> {
     return this.named(model, () =>
-      this.sequelize.transaction(async (transaction) =>
-        this.get(await this.create(model, transaction), transaction),
-      ),
+      inTransaction(this.sequelize, async () => this.get(await this.create(model))),
     );
   }
 
   /** Replaces what a model says of itself; its id, and the picks of it, stay. */
   change(id: string, version: number, model: CatalogueModel): Promise<ModelView> {
     return this.named(model, () =>
-      this.sequelize.transaction(async (transaction) => {
-        await this.replace(await this.held(id, version, transaction), model, transaction);
-        return this.get(id, transaction);
+      inTransaction(this.sequelize, async () => {
+        await this.replace(await this.held(id, version), model);
+        return this.get(id);
       }),
     );
   }
 
   /** Takes a model out of every line-up to come, or back into them. */
   retire(id: string, version: number, retired: boolean): Promise<ModelView> {
-    return this.sequelize.transaction(async (transaction) => {
-      const row = await this.held(id, version, transaction);
-      await row.update({ retired, version: row.version + 1 }, { transaction });
-      return this.get(id, transaction);
+    return inTransaction(this.sequelize, async () => {
+      const row = await this.held(id, version);
+      await row.update({ retired, version: row.version + 1 });
+      return this.get(id);
     });
   }
 
   /** Adds what is new and changes what differs, together or not at all. */
-  async take(
-    {
-      adds,
-      changes,
-    }: { adds: readonly CatalogueModel[]; changes: readonly { id: string; model: CatalogueModel }[] },
-    transaction: Transaction,
-  ): Promise<void> {
-    await this.add(adds, transaction);
+  async take({
+    adds,
+    changes,
+  }: {
+    adds: readonly CatalogueModel[];
+    changes: readonly { id: string; model: CatalogueModel }[];
+  }): Promise<void> {
+    await this.add(adds);
     for (const { id, model } of changes) {
-      const row = await this.models.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
-      if (row) await this.replace(row, model, transaction);
+      const row = await this.models.findByPk(id, { lock: true });
+      if (row) await this.replace(row, model);
     }
   }
 
-  private async create(
-    { maker, model, type, sizes, ...details }: CatalogueModel,
-    transaction: Transaction,
-  ): Promise<string> {
-    const row = await this.models.create({ maker, model, type, details }, { transaction });
-    await this.keepSizes(row.id, sizes, transaction);
+  private async create({ maker, model, type, sizes, ...details }: CatalogueModel): Promise<string> {
+    const row = await this.models.create({ maker, model, type, details });
+    await this.keepSizes(row.id, sizes);
     return row.id;
   }
 
   private async replace(
     row: CatalogueModelRow,
     { maker, model, type, sizes, ...details }: CatalogueModel,
-    transaction: Transaction,
   ): Promise<void> {
-    await row.update({ maker, model, type, details, version: row.version + 1 }, { transaction });
-    await this.sizes.destroy({ where: { modelId: row.id }, transaction });
-    await this.keepSizes(row.id, sizes, transaction);
+    await row.update({ maker, model, type, details, version: row.version + 1 });
+    await this.sizes.destroy({ where: { modelId: row.id } });
+    await this.keepSizes(row.id, sizes);
   }
 
-  private async keepSizes(
-    modelId: string,
-    sizes: readonly ModelSize[],
-    transaction: Transaction,
-  ): Promise<void> {
-    await this.sizes.bulkCreate(
-      sizes.map((size) => sizeRow(modelId, size)),
-      { transaction },
-    );
+  private async keepSizes(modelId: string, sizes: readonly ModelSize[]): Promise<void> {
+    await this.sizes.bulkCreate(sizes.map((size) => sizeRow(modelId, size)));
   }
 
   /** A model in the version that was seen, which nobody else can change until the transaction ends. */
-  private async held(id: string, version: number, transaction: Transaction): Promise<CatalogueModelRow> {
-    const row = await this.models.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
+  private async held(id: string, version: number): Promise<CatalogueModelRow> {
+    const row = await this.models.findByPk(id, { lock: true });
     if (!row) throw notHere();
     if (row.version !== version)
       throw new Refusal(409, {
         code: 'stale',
         field: 'version',
         message: `${row.maker} ${row.model} was changed meanwhile. Look at it as it is now, and put yours in again.`,
-        current: await this.get(id, transaction),
+        current: await this.get(id),
       });
     return row;
   }

@@ -1,32 +1,27 @@
-import { AsyncLocalStorage } from 'node:async_hooks';
 import { Op, type WhereOptions } from 'sequelize';
 import type { Model, ModelStatic, Sequelize } from 'sequelize';
-
-/** For whom the current work is done: a company, and the person of it who does it; or all companies, to find somebody by their e-mail. */
-type Scope = { companyId: string; personId?: string } | 'across';
-
-const open = new AsyncLocalStorage<Scope>();
+import { currentScope, runInScope } from '../database/work-context.js';
 
 /** Runs work for one company: every query in it sees and writes only that company's rows. */
 export function inCompany<T>(companyId: string, work: () => T, personId?: string): T {
-  return open.run({ companyId, ...(personId !== undefined && { personId }) }, work);
+  return runInScope({ companyId, ...(personId !== undefined && { personId }) }, work);
 }
 
 /** Runs work that does not know its company yet: signing in by e-mail, joining by a link. It may read, and write nothing. */
 export function acrossCompanies<T>(work: () => T): T {
-  return open.run('across', work);
+  return runInScope('across', work);
 }
 
 /** The company the current work is for. Throws outside of one: no query may run for nobody. */
 export function currentCompanyId(): string {
-  const scope = open.getStore();
+  const scope = currentScope();
   if (scope === undefined || scope === 'across') throw new Error('no company is open for this query');
   return scope.companyId;
 }
 
 /** Who does the current work. Throws where nobody is signed in: no change is made by nobody. */
 export function currentPersonId(): string {
-  const scope = open.getStore();
+  const scope = currentScope();
   if (scope === undefined || scope === 'across' || scope.personId === undefined)
     throw new Error('nobody is signed in for this change');
   return scope.personId;
@@ -60,7 +55,7 @@ export function scopeByCompany(sequelize: Sequelize): void {
   }
   for (const event of ['beforeFind', 'beforeCount'] as const) {
     sequelize.addHook(event, function (this: unknown, options: Filtered) {
-      if (open.getStore() !== 'across') narrowReading.call(this, options);
+      if (currentScope() !== 'across') narrowReading.call(this, options);
     });
   }
   sequelize.addHook('beforeBulkUpdate', narrowReading);

@@ -1,7 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import type { Transaction } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { currentCompanyId, scopeByCompany } from './company-scope.js';
 import { Company } from './company.model.js';
@@ -32,14 +31,13 @@ export class CompanyService {
   }
 
   /** A company for a new owner: the one from before people signed in, where it still waits for its owner, else a new one. */
-  async start(name: string, transaction: Transaction): Promise<Company> {
+  async start(name: string): Promise<Company> {
     const waiting = await this.companies.findOne({
       where: { slug: BEFORE_PEOPLE },
-      transaction,
-      lock: transaction.LOCK.UPDATE,
+      lock: true,
     });
     const slug = randomUUID();
-    if (waiting) return waiting.update({ slug, name }, { transaction });
-    return this.companies.create({ slug, name, currency: 'USD' }, { transaction });
+    if (waiting) return waiting.update({ slug, name });
+    return this.companies.create({ slug, name, currency: 'USD' });
   }
 }

@@ -2,8 +2,8 @@ import { randomUUID } from 'node:crypto';
 import { type Medium, type PositionDuty, lineUp, pickReason } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import type { Transaction } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { inTransaction } from '../database/work-context.js';
 import { CatalogueModelRow } from '../catalogue/catalogue-model.model.js';
 import { CatalogueService } from '../catalogue/catalogue.service.js';
 import { inCompany } from '../company/company-scope.js';
@@ -52,56 +52,56 @@ export class DemoCompany {
 
   /** Whatever was entered in it before is kept; what an earlier version did not have yet is added. */
   async ensure(): Promise<void> {
-    await this.sequelize.transaction(async (transaction) => {
+    await inTransaction(this.sequelize, async () => {
       const [company, isNew] = await this.companies.findOrCreate({
         where: { slug: DEMO.slug },
         defaults: DEMO,
-        transaction,
       });
       await inCompany(company.id, async () => {
         for (const person of DEMO_PEOPLE)
-          await this.people.findOrCreate({ where: { email: person.email }, defaults: person, transaction });
-        const known = await this.models.findAll({ attributes: ['maker', 'model'], transaction });
+          await this.people.findOrCreate({ where: { email: person.email }, defaults: person });
+        const known = await this.models.findAll({ attributes: ['maker', 'model'] });
         const names = new Set(known.map(({ maker, model }) => `${maker} ${model}`));
         await this.catalogue.add(
           DEMO_CATALOGUE.filter(({ maker, model }) => !names.has(`${maker} ${model}`)),
-          transaction,
         );
-        if (isNew) await this.addJob(transaction);
+        if (isNew) await this.addJob();
       });
     });
   }
 
-  private async addJob(transaction: Transaction): Promise<void> {
-    const job = await this.jobs.create({ name: DEMO_JOB }, { transaction });
-    const people = new Map(
-      (await this.people.findAll({ transaction })).map(({ email, id }) => [email, id] as const),
-    );
+  private async addJob(): Promise<void> {
+    const job = await this.jobs.create({ name: DEMO_JOB });
+    const people = new Map((await this.people.findAll()).map(({ email, id }) => [email, id] as const));
     const positionIds = new Map<string, string>();
     for (const [placeInJob, { name, medium, positions, items }] of demoLines().entries()) {
-      const line = await this.lines.create({ jobId: job.id, name, medium, placeInJob }, { transaction });
+      const line = await this.lines.create({ jobId: job.id, name, medium, placeInJob });
       for (const [placeOnLine, { tag, remarks, duty, picked }] of positions.entries()) {
-        const { id } = await this.positions.create(
-          { jobId: job.id, lineId: line.id, tag, remarks, duty, placeOnLine },
-          { transaction },
-        );
+        const { id } = await this.positions.create({
+          jobId: job.id,
+          lineId: line.id,
+          tag,
+          remarks,
+          duty,
+          placeOnLine,
+        });
         positionIds.set(tag, id);
-        if (picked)
-          await this.addPick(id, { medium, duty, picked }, people.get(DEMO_FOREMAN) ?? null, transaction);
+        if (picked) await this.addPick(id, { medium, duty, picked }, people.get(DEMO_FOREMAN) ?? null);
       }
-      await this.walks.create(
-        { lineId: line.id, jobId: job.id, version: 0, items: storedWalk(items, positionIds) },
-        { transaction },
-      );
+      await this.walks.create({
+        lineId: line.id,
+        jobId: job.id,
+        version: 0,
+        items: storedWalk(items, positionIds),
+      });
     }
-    await this.addEntries(positionIds, people, transaction);
-    await this.orders.add(job.id, positionIds, people, transaction);
+    await this.addEntries(positionIds, people);
+    await this.orders.add(job.id, positionIds, people);
   }
 
   private async addEntries(
     positionIds: ReadonlyMap<string, string>,
     people: ReadonlyMap<string, string>,
-    transaction: Transaction,
   ): Promise<void> {
     const written = await this.entries.bulkCreate(
       DEMO_ENTRIES.map(({ tag, by, happenedAt, ...fact }) => ({
@@ -112,14 +112,13 @@ export class DemoCompany {
         positionId: positionIds.get(tag),
         personId: people.get(by),
       })),
-      { transaction },
     );
     const nameOf = new Map(DEMO_PEOPLE.map(({ email, name }) => [people.get(email), name]));
     for (const entry of written) entry.signedAs = nameOf.get(entry.personId ?? '') ?? null;
     for (const id of new Set(written.map(({ positionId }) => positionId)))
       await this.positions.update(
         { condition: conditionFrom(written.filter(({ positionId }) => positionId === id)) },
-        { where: { id }, transaction },
+        { where: { id } },
       );
   }
 
@@ -127,17 +126,19 @@ export class DemoCompany {
     positionId: string,
     { medium, duty, picked }: DemoPick,
     pickedBy: string | null,
-    transaction: Transaction,
   ): Promise<void> {
     const column = lineUp({ ...duty, medium }, DEMO_CATALOGUE).columns.find(
       ({ model }) => `${model.maker} ${model.model}` === picked,
     );
     if (!column || column.verdict === 'out') throw new Error(`the demo picks ${picked}, which is ruled out`);
     const { maker, model } = column.model;
-    const row = await this.models.findOne({ where: { maker, model }, transaction, rejectOnEmpty: true });
-    await this.picks.create(
-      { positionId, modelId: row.id, reason: pickReason(column), verdict: column.verdict, pickedBy },
-      { transaction },
-    );
+    const row = await this.models.findOne({ where: { maker, model }, rejectOnEmpty: true });
+    await this.picks.create({
+      positionId,
+      modelId: row.id,
+      reason: pickReason(column),
+      verdict: column.verdict,
+      pickedBy,
+    });
   }
 }

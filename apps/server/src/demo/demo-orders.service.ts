@@ -2,7 +2,6 @@ import { randomUUID } from 'node:crypto';
 import { castingAgainstOrder, valveSaid } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import type { Transaction } from 'sequelize';
 import { OrderLine } from '../orders/order-line.model.js';
 import { Order } from '../orders/order.model.js';
 import { Receipt } from '../orders/receipt.model.js';
@@ -21,24 +20,20 @@ export class DemoOrders {
     jobId: string,
     positionIds: ReadonlyMap<string, string>,
     people: ReadonlyMap<string, string>,
-    transaction: Transaction,
   ): Promise<void> {
     for (const { supplier, state, lines } of DEMO_ORDERS) {
-      const order = await this.orders.create({ jobId, supplier, state }, { transaction });
+      const order = await this.orders.create({ jobId, supplier, state });
       for (const { text, tags, unitPrice, receipts = [], ...line } of lines) {
         const spec = valveSaid(text);
-        const { id } = await this.lines.create(
-          {
-            ...line,
-            id: randomUUID(),
-            orderId: order.id,
-            text,
-            spec: spec ?? null,
-            positions: tags.flatMap((tag) => positionIds.get(tag) ?? []),
-            unitPrice: String(unitPrice),
-          },
-          { transaction },
-        );
+        const { id } = await this.lines.create({
+          ...line,
+          id: randomUUID(),
+          orderId: order.id,
+          text,
+          spec: spec ?? null,
+          positions: tags.flatMap((tag) => positionIds.get(tag) ?? []),
+          unitPrice: String(unitPrice),
+        });
         await this.receipts.bulkCreate(
           receipts.map(({ by, receivedAt, ...receipt }) => ({
             ...receipt,
@@ -48,7 +43,6 @@ export class DemoOrders {
             receivedAt: new Date(receivedAt),
             personId: people.get(by),
           })),
-          { transaction },
         );
       }
     }

@@ -4,6 +4,7 @@ import { isDeepStrictEqual } from 'node:util';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { inTransaction } from '../database/work-context.js';
 import { currentPersonId } from '../company/company-scope.js';
 import { Refusal } from '../errors/refusal.js';
 import { Person } from '../people/person.model.js';
@@ -91,20 +92,18 @@ export class EntriesService {
 
   /** Stores it, and what is now known of the position with it. */
   private store(entry: Record<string, unknown> & { positionId: string }): Promise<void> {
-    return this.sequelize.transaction(async (transaction) => {
+    return inTransaction(this.sequelize, async () => {
       const position = await this.positions.findByPk(entry.positionId, {
-        transaction,
-        lock: transaction.LOCK.UPDATE,
+        lock: true,
       });
       if (!position) throw new NotFoundException('That position is not here. Open the line again.');
-      await this.entries.bulkCreate([entry], { ignoreDuplicates: true, transaction });
+      await this.entries.bulkCreate([entry], { ignoreDuplicates: true });
       const all = await this.entries.findAll({
         where: { positionId: position.id },
         include: [Person],
-        transaction,
       });
       // What was found changes nothing that a version guards.
-      await position.update({ condition: conditionFrom(all) }, { transaction, silent: true });
+      await position.update({ condition: conditionFrom(all) }, { silent: true });
     });
   }
 

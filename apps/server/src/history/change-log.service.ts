@@ -1,7 +1,6 @@
 import { type ChangeKind, type PositionChangeView, UNDO_DEPTH } from '@grevik/contracts';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import type { Transaction } from 'sequelize';
 import { currentPersonId } from '../company/company-scope.js';
 import { Refusal } from '../errors/refusal.js';
 import { Person } from '../people/person.model.js';
@@ -26,8 +25,8 @@ export interface Done {
 export class ChangeLog {
   constructor(@InjectModel(Change) private readonly changes: typeof Change) {}
 
-  async record(done: Done, transaction: Transaction): Promise<Change> {
-    return this.changes.create({ ...done, personId: currentPersonId() }, { transaction });
+  async record(done: Done): Promise<Change> {
+    return this.changes.create({ ...done, personId: currentPersonId() });
   }
 
   /** What was done to a position, newest first. */

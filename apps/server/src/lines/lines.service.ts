@@ -4,6 +4,7 @@ import { ConflictException, Injectable, NotFoundException } from '@nestjs/common
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { UniqueConstraintError } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { inTransaction } from '../database/work-context.js';
 import { Job } from '../jobs/job.model.js';
 import { readPositions } from '../positions/read-positions.js';
 import { WalksService } from '../walks/walks.service.js';
@@ -21,17 +22,13 @@ export class LinesService {
   /** Begins a line of a job, behind those there are. */
   async add(jobId: string, name: string, medium: Medium): Promise<LineView> {
     try {
-      const line = await this.sequelize.transaction(async (transaction) => {
-        const job = await this.jobs.findByPk(jobId, { transaction, lock: transaction.LOCK.UPDATE });
+      const line = await inTransaction(this.sequelize, async () => {
+        const job = await this.jobs.findByPk(jobId, { lock: true });
         if (!job) throw new NotFoundException('That job is not here. Open the list of jobs.');
         const last = await this.lines.max<number | null, Line>('placeInJob', {
           where: { jobId },
-          transaction,
         });
-        return this.lines.create(
-          { jobId, name: name.trim(), medium, placeInJob: (last ?? -1) + 1 },
-          { transaction },
-        );
+        return this.lines.create({ jobId, name: name.trim(), medium, placeInJob: (last ?? -1) + 1 });
       });
       return await this.get(line.id);
     } catch (error) {

@@ -1,6 +1,5 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import type { Transaction } from 'sequelize';
 import { Refusal } from '../errors/refusal.js';
 import { Job } from '../jobs/job.model.js';
 import { OrderLine } from './order-line.model.js';
@@ -18,8 +17,8 @@ export class OrderLocks {
   ) {}
 
   /** One who changes a job's orders at a time; the others wait. */
-  async job(jobId: string, transaction: Transaction): Promise<void> {
-    if (!(await this.jobs.findByPk(jobId, { transaction, lock: transaction.LOCK.UPDATE }))) throw noJob();
+  async job(jobId: string): Promise<void> {
+    if (!(await this.jobs.findByPk(jobId, { lock: true }))) throw noJob();
   }
 
   /**
@@ -29,15 +28,13 @@ export class OrderLocks {
   async draftLines(
     jobId: string,
     ids: readonly string[],
-    transaction: Transaction,
   ): Promise<(id: string, version: number) => { line: OrderLine; order: Order }> {
     const orders = await this.orders.findAll({
       where: { jobId },
-      transaction,
-      lock: transaction.LOCK.UPDATE,
+      lock: true,
     });
     const orderOf = new Map(orders.map((order) => [order.id, order]));
-    const lines = await this.lines.findAll({ where: { id: [...ids] }, transaction });
+    const lines = await this.lines.findAll({ where: { id: [...ids] } });
     const lineOf = new Map(lines.map((line) => [line.id, line]));
     return (id, version) => {
       const line = lineOf.get(id);
@@ -49,29 +46,28 @@ export class OrderLocks {
     };
   }
 
-  async line(id: string, transaction: Transaction): Promise<{ line: OrderLine; order: Order }> {
-    const found = await this.lines.findOne({ where: { id }, transaction });
+  async line(id: string): Promise<{ line: OrderLine; order: Order }> {
+    const found = await this.lines.findOne({ where: { id } });
     if (!found) throw noLine();
     const order = await this.orders.findOne({
       where: { id: found.orderId },
-      transaction,
-      lock: transaction.LOCK.UPDATE,
+      lock: true,
     });
     // Read again behind the lock: somebody may have changed it until then.
-    const line = await this.lines.findOne({ where: { id }, include: [Receipt], transaction });
+    const line = await this.lines.findOne({ where: { id }, include: [Receipt] });
     if (!line || !order) throw noLine();
     return { line, order };
   }
 
-  async order(id: string, transaction: Transaction): Promise<Order> {
-    const order = await this.orders.findOne({ where: { id }, transaction, lock: transaction.LOCK.UPDATE });
+  async order(id: string): Promise<Order> {
+    const order = await this.orders.findOne({ where: { id }, lock: true });
     if (!order) throw noOrder();
     return order;
   }
 
   /** Says that an order is not any more what it was. */
-  raise(order: Order, transaction: Transaction): Promise<unknown> {
-    return order.update({ version: order.version + 1 }, { transaction });
+  raise(order: Order): Promise<unknown> {
+    return order.update({ version: order.version + 1 });
   }
 }
 

@@ -2,8 +2,8 @@ import type { OrdersView, OrderStateRequest, ReceiptRequest } from '@grevik/cont
 import { InvalidInput, castingAgainstOrder, isUnderWay, nextStates, stateReceived } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import type { Transaction } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { inTransaction } from '../database/work-context.js';
 import { currentPersonId } from '../company/company-scope.js';
 import { Refusal } from '../errors/refusal.js';
 import { OrderLine } from './order-line.model.js';
@@ -25,8 +25,8 @@ export class OrderProgress {
   ) {}
 
   setState(id: string, { version, state }: OrderStateRequest): Promise<OrdersView> {
-    return this.sequelize.transaction(async (transaction) => {
-      const order = await this.locks.order(id, transaction);
+    return inTransaction(this.sequelize, async () => {
+      const order = await this.locks.order(id);
       if (order.version !== version) throw staleOrder();
       if (!nextStates(order.state).includes(state))
         throw new InvalidInput(
@@ -35,17 +35,17 @@ export class OrderProgress {
         );
       if (order.supplier === null)
         throw new InvalidInput('state', 'These lines have no supplier yet: place them first.');
-      if (state === 'draft') await this.intoDraft(order, transaction);
-      else await order.update({ state, version: version + 1 }, { transaction });
-      return this.reading.of(order.jobId, transaction);
+      if (state === 'draft') await this.intoDraft(order);
+      else await order.update({ state, version: version + 1 });
+      return this.reading.of(order.jobId);
     });
   }
 
   /** What came of a line, checked by its casting. What differs counts only where it was kept all the same. */
   receive(lineId: string, { id, quantity, casting, accepted, note }: ReceiptRequest): Promise<OrdersView> {
-    return this.sequelize.transaction(async (transaction) => {
-      const { line, order } = await this.locks.line(lineId, transaction);
-      const before = await this.receipts.findOne({ where: { id }, transaction });
+    return inTransaction(this.sequelize, async () => {
+      const { line, order } = await this.locks.line(lineId);
+      const before = await this.receipts.findOne({ where: { id } });
       if (before) {
         if (
           before.orderLineId !== lineId ||
@@ -57,7 +57,7 @@ export class OrderProgress {
             field: 'id',
             message: `There is another receipt with the id ${id}. What came is never changed: write a new one.`,
           });
-        return this.reading.of(order.jobId, transaction);
+        return this.reading.of(order.jobId);
       }
       if (!isUnderWay(order.state))
         throw new Refusal(409, {
@@ -72,43 +72,34 @@ export class OrderProgress {
           `quantity is ${quantity}, and ${left} of ${line.quantity} are still to come.`,
         );
       const said = casting.trim();
-      await this.receipts.create(
-        {
-          id,
-          orderLineId: lineId,
-          quantity,
-          casting: said,
-          checked: said === '' || line.spec === null ? null : castingAgainstOrder(line.spec, said),
-          accepted,
-          note: note.trim(),
-          personId: currentPersonId(),
-        },
-        { transaction },
-      );
+      await this.receipts.create({
+        id,
+        orderLineId: lineId,
+        quantity,
+        casting: said,
+        checked: said === '' || line.spec === null ? null : castingAgainstOrder(line.spec, said),
+        accepted,
+        note: note.trim(),
+        personId: currentPersonId(),
+      });
       const lines = await this.lines.findAll({
         where: { orderId: order.id },
         include: [Receipt],
-        transaction,
       });
       const counted = lines.map((one) => ({ quantity: one.quantity, received: receivedOf(one) }));
-      await order.update(
-        { state: stateReceived(order.state, counted), version: order.version + 1 },
-        { transaction },
-      );
-      return this.reading.of(order.jobId, transaction);
+      await order.update({ state: stateReceived(order.state, counted), version: order.version + 1 });
+      return this.reading.of(order.jobId);
     });
   }
 
   /** An order that is taken back joins the draft its supplier may have by now. */
-  private async intoDraft(order: Order, transaction: Transaction): Promise<void> {
+  private async intoDraft(order: Order): Promise<void> {
     const draft = await this.orders.findOne({
       where: { jobId: order.jobId, supplier: order.supplier, state: 'draft' },
-      transaction,
     });
-    if (!draft)
-      return void (await order.update({ state: 'draft', version: order.version + 1 }, { transaction }));
-    await this.lines.update({ orderId: draft.id }, { where: { orderId: order.id }, transaction });
-    await this.locks.raise(draft, transaction);
-    await order.destroy({ transaction });
+    if (!draft) return void (await order.update({ state: 'draft', version: order.version + 1 }));
+    await this.lines.update({ orderId: draft.id }, { where: { orderId: order.id } });
+    await this.locks.raise(draft);
+    await order.destroy();
   }
 }

@@ -1,7 +1,7 @@
 import type { OrderView, OrdersView, QuotationView, ReceiptView } from '@grevik/contracts';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import { Op, type Transaction, literal } from 'sequelize';
+import { Op, literal } from 'sequelize';
 import { CompanyService } from '../company/company.service.js';
 import { Job } from '../jobs/job.model.js';
 import { Person } from '../people/person.model.js';
@@ -28,19 +28,18 @@ export class ReadOrders {
     private readonly company: CompanyService,
   ) {}
 
-  async of(jobId: string, transaction?: Transaction): Promise<OrdersView> {
+  async of(jobId: string): Promise<OrdersView> {
     const within = transaction ? { transaction } : {};
-    const job = await this.jobs.findByPk(jobId, { attributes: ['id', 'name'], ...within });
+    const job = await this.jobs.findByPk(jobId, { attributes: ['id', 'name'] });
     if (!job) throw noJob();
     // One after the other: a transaction has one connection.
     const company = await this.company.current();
-    const orders = await this.orders.findAll({ where: { jobId }, order: [['createdAt', 'ASC']], ...within });
+    const orders = await this.orders.findAll({ where: { jobId }, order: [['createdAt', 'ASC']] });
     const lines = await this.lines.findAll({
       where: { orderId: orders.map(({ id }) => id) },
       order: [['place', 'ASC']],
       // Thousands of them: plain rows, not objects of a class.
       raw: true,
-      ...within,
     });
     const receipts = await this.receipts.findAll({
       // Asked through the orders, so that thousands of lines are not named one by one.
@@ -54,19 +53,16 @@ export class ReadOrders {
       replacements: { jobId },
       include: [Person],
       order: [['receivedAt', 'ASC']],
-      ...within,
     });
     const quotations = await this.quotations.findAll({
       where: { jobId },
       include: [Person],
       order: [['askedAt', 'DESC']],
       limit: LATEST,
-      ...within,
     });
     const positions = await this.positions.findAll({
       where: { jobId },
       attributes: ['id', 'tag'],
-      ...within,
     });
     const tagOf = new Map(positions.map(({ id, tag }) => [id, tag]));
     const linesOf = grouped(lines, ({ orderId }) => orderId);

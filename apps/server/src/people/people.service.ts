@@ -9,8 +9,9 @@ import type {
 } from '@grevik/contracts';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import { Op, type Transaction } from 'sequelize';
+import { Op } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { inTransaction } from '../database/work-context.js';
 import { acrossCompanies, currentPersonId, inCompany } from '../company/company-scope.js';
 import { CompanyService } from '../company/company.service.js';
 import { Attempts } from '../sessions/attempts.js';
@@ -41,17 +42,17 @@ export class PeopleService {
   }
 
   setRole(id: string, role: Role): Promise<PersonView> {
-    return this.change(id, async (person, transaction) => {
-      if (person.role === 'owner' && role !== 'owner') await this.keepAnOwner(transaction);
-      await person.update({ role }, { transaction });
+    return this.change(id, async (person) => {
+      if (person.role === 'owner' && role !== 'owner') await this.keepAnOwner();
+      await person.update({ role });
     });
   }
 
   /** Somebody leaves: what they did stays signed with their name, and their sessions end. */
   async remove(id: string): Promise<PersonView> {
-    const left = await this.change(id, async (person, transaction) => {
-      if (person.role === 'owner') await this.keepAnOwner(transaction);
-      await person.update({ leftAt: new Date() }, { transaction });
+    const left = await this.change(id, async (person) => {
+      if (person.role === 'owner') await this.keepAnOwner();
+      await person.update({ leftAt: new Date() });
     });
     await this.sessions.closeAll(id);
     return left;
@@ -95,10 +96,10 @@ export class PeopleService {
     await this.attempts.count('joining', address);
     const { id, companyId, role } = await this.invitation(token);
     return inCompany(companyId, () =>
-      this.sequelize.transaction(async (transaction) => {
+      inTransaction(this.sequelize, async () => {
         // Of two who use one link at once, one deletes it; the other finds it gone.
-        if ((await this.invitations.destroy({ where: { id }, transaction })) === 0) throw notOpen();
-        return this.signIn.join(joining, role, transaction);
+        if ((await this.invitations.destroy({ where: { id } })) === 0) throw notOpen();
+        return this.signIn.join(joining, role);
       }),
     );
   }
@@ -114,22 +115,19 @@ export class PeopleService {
     return found;
   }
 
-  private change(
-    id: string,
-    work: (person: Person, transaction: Transaction) => Promise<void>,
-  ): Promise<PersonView> {
-    return this.sequelize.transaction(async (transaction) => {
+  private change(id: string, work: (person: Person) => Promise<void>): Promise<PersonView> {
+    return inTransaction(this.sequelize, async () => {
       // All owners are held, so that two can not demote one another at once.
-      await this.people.findAll({ where: { role: 'owner' }, transaction, lock: transaction.LOCK.UPDATE });
-      const person = await this.people.findOne({ where: { id, leftAt: null }, transaction });
+      await this.people.findAll({ where: { role: 'owner' }, lock: true });
+      const person = await this.people.findOne({ where: { id, leftAt: null } });
       if (!person) throw new NotFoundException('That person is not in the company.');
-      await work(person, transaction);
+      await work(person);
       return personView(person);
     });
   }
 
-  private async keepAnOwner(transaction: Transaction): Promise<void> {
-    const owners = await this.people.count({ where: { role: 'owner', leftAt: null }, transaction });
+  private async keepAnOwner(): Promise<void> {
+    const owners = await this.people.count({ where: { role: 'owner', leftAt: null } });
     if (owners === 1)
       throw new ConflictException('A company needs an owner. Make somebody else owner first.');
   }

@@ -1,8 +1,9 @@
 import type { DoorsView, JoinRequest, Role, StartCompanyRequest } from '@grevik/contracts';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import { type Transaction, UniqueConstraintError } from 'sequelize';
+import { UniqueConstraintError } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { inTransaction } from '../database/work-context.js';
 import { acrossCompanies, currentPersonId, inCompany } from '../company/company-scope.js';
 import { CompanyService } from '../company/company.service.js';
 import { Refusal } from '../errors/refusal.js';
@@ -58,15 +59,15 @@ export class SignInService {
   async startCompany({ company, ...owner }: StartCompanyRequest, address: string): Promise<Person> {
     await this.attempts.count('joining', address);
     const passwordHash = await hashPassword(owner.password);
-    return this.sequelize.transaction(async (transaction) => {
-      const { id } = await this.company.start(company.trim(), transaction);
-      return inCompany(id, () => this.addPerson(owner, 'owner', passwordHash, transaction));
+    return inTransaction(this.sequelize, async () => {
+      const { id } = await this.company.start(company.trim());
+      return inCompany(id, () => this.addPerson(owner, 'owner', passwordHash));
     });
   }
 
   /** Adds somebody to the open company. */
-  async join(person: JoinRequest, role: Role, transaction: Transaction): Promise<Person> {
-    return this.addPerson(person, role, await hashPassword(person.password), transaction);
+  async join(person: JoinRequest, role: Role): Promise<Person> {
+    return this.addPerson(person, role, await hashPassword(person.password));
   }
 
   async changePassword(current: string, next: string, address: string): Promise<Person> {
@@ -89,13 +90,9 @@ export class SignInService {
     { name, email }: Pick<JoinRequest, 'name' | 'email'>,
     role: Role,
     passwordHash: string,
-    transaction: Transaction,
   ): Promise<Person> {
     try {
-      return await this.people.create(
-        { name: name.trim(), email: email.toLowerCase(), role, passwordHash },
-        { transaction },
-      );
+      return await this.people.create({ name: name.trim(), email: email.toLowerCase(), role, passwordHash });
     } catch (error) {
       if (error instanceof UniqueConstraintError)
         throw new ConflictException(

@@ -18,8 +18,9 @@ import {
 } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import { type Transaction, UniqueConstraintError } from 'sequelize';
+import { UniqueConstraintError } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { inTransaction } from '../database/work-context.js';
 import { CatalogueService } from '../catalogue/catalogue.service.js';
 import { currentPersonId } from '../company/company-scope.js';
 import { Refusal } from '../errors/refusal.js';
@@ -44,43 +45,35 @@ export class PositionsService {
   ) {}
 
   changeDuty(id: string, version: number, duty: PositionDuty): Promise<PositionView> {
-    return this.change(id, version, 'duty', { duty }, (position, transaction) =>
-      keepDuty(position, duty, transaction),
-    );
+    return this.change(id, version, 'duty', { duty }, (position) => keepDuty(position, duty));
   }
 
   settleHookUp(id: string, version: number, hookUp: HookUpChoices): Promise<PositionView> {
-    return this.change(id, version, 'hook-up', { hookUp }, (position, transaction) =>
-      position.update({ hookUp }, { transaction }),
-    );
+    return this.change(id, version, 'hook-up', { hookUp }, (position) => position.update({ hookUp }));
   }
 
   pick(id: string, { version, modelId, reason }: PickRequest): Promise<PositionView> {
     const sent = { modelId, reason: reason.trim() };
-    return this.change(id, version, 'pick', { pick: sent }, async (position, transaction) => {
+    return this.change(id, version, 'pick', { pick: sent }, async (position) => {
       const verdict = await this.defensible(position, modelId);
-      await this.keepPick(id, { ...sent, verdict }, transaction);
+      await this.keepPick(id, { ...sent, verdict });
     });
   }
 
   /** One model for many positions, each judged on its own duty: all of them, or none. */
   pickMany(jobId: string, { modelId, reason, positions }: PickManyRequest): Promise<PositionView[]> {
     const picked = { modelId, reason: reason.trim() };
-    return this.sequelize.transaction(async (transaction) => {
+    return inTransaction(this.sequelize, async () => {
       const views: PositionView[] = [];
       // In one order for everybody, so that two who pick for many do not wait for each other.
       for (const { id, version } of [...positions].sort((a, b) => (a.id < b.id ? -1 : 1))) {
-        const position = await this.held(id, transaction);
+        const position = await this.held(id);
         if (position.jobId !== jobId) throw notHere();
         if (position.version !== version) throw stale(position);
-        const before = await this.kept('pick', position, transaction);
-        await this.keepPick(
-          id,
-          { ...picked, verdict: await this.defensible(position, modelId) },
-          transaction,
-        );
-        await this.sign(position, { kind: 'pick', before }, transaction);
-        views.push(await this.view(id, transaction));
+        const before = await this.kept('pick', position);
+        await this.keepPick(id, { ...picked, verdict: await this.defensible(position, modelId) });
+        await this.sign(position, { kind: 'pick', before });
+        views.push(await this.view(id));
       }
       return views;
     });
@@ -89,34 +82,29 @@ export class PositionsService {
   /** Gives it another tag, or says anew where it is. */
   name(id: string, { version, tag, remarks }: NameRequest): Promise<PositionView> {
     const name = { tag: tag.trim(), remarks: remarks.trim() };
-    return this.change(id, version, 'name', { name }, (position, transaction) =>
-      keepName(position, name, transaction),
-    );
+    return this.change(id, version, 'name', { name }, (position) => keepName(position, name));
   }
 
   unpick(id: string, version: number): Promise<PositionView> {
-    return this.change(id, version, 'pick', { pick: null }, (_position, transaction) =>
-      this.keepPick(id, null, transaction),
-    );
+    return this.change(id, version, 'pick', { pick: null }, (_position) => this.keepPick(id, null));
   }
 
   /** Takes a change of a position back, where the same thing was not changed since. */
   async takeBack({ id, positionId, kind, before, after }: Change): Promise<void> {
-    await this.sequelize.transaction(async (transaction) => {
-      const position = await this.held(positionId ?? '', transaction);
-      const now = await this.kept(kind, position, transaction);
+    await inTransaction(this.sequelize, async () => {
+      const position = await this.held(positionId ?? '');
+      const now = await this.kept(kind, position);
       if (!isDeepStrictEqual(now, after))
         throw new Refusal(409, {
           code: 'stale',
           message: `${position.tag} was changed since. Look at it as it is now, and change it by hand.`,
-          current: await this.view(position.id, transaction),
+          current: await this.view(position.id),
         });
-      if (kind === 'duty') await keepDuty(position, before as PositionDuty, transaction);
-      else if (kind === 'name') await keepName(position, before as NameKept, transaction);
-      else if (kind === 'hook-up')
-        await position.update({ hookUp: before as HookUpChoices }, { transaction });
-      else await this.keepPick(position.id, before as PickKept | null, transaction);
-      await this.sign(position, { kind, before: after, undoes: id }, transaction);
+      if (kind === 'duty') await keepDuty(position, before as PositionDuty);
+      else if (kind === 'name') await keepName(position, before as NameKept);
+      else if (kind === 'hook-up') await position.update({ hookUp: before as HookUpChoices });
+      else await this.keepPick(position.id, before as PickKept | null);
+      await this.sign(position, { kind, before: after, undoes: id });
     });
   }
 
@@ -157,17 +145,17 @@ export class PositionsService {
     version: number,
     kind: 'duty' | 'pick' | 'name' | 'hook-up',
     sent: object,
-    work: (position: Position, transaction: Transaction) => Promise<unknown>,
+    work: (position: Position) => Promise<unknown>,
   ): Promise<PositionView> {
-    return this.sequelize.transaction(async (transaction) => {
-      const position = await this.held(id, transaction);
+    return inTransaction(this.sequelize, async () => {
+      const position = await this.held(id);
       if (position.version !== version) {
-        throw stale(position, { current: await this.view(id, transaction), sent });
+        throw stale(position, { current: await this.view(id), sent });
       }
-      const before = await this.kept(kind, position, transaction);
-      await work(position, transaction);
-      await this.sign(position, { kind, before }, transaction);
-      return this.view(id, transaction);
+      const before = await this.kept(kind, position);
+      await work(position);
+      await this.sign(position, { kind, before });
+      return this.view(id);
     });
   }
 
@@ -177,8 +165,8 @@ export class PositionsService {
   }
 
   /** A position that nobody else can change until the transaction ends. */
-  private async held(id: string, transaction: Transaction): Promise<Position> {
-    const position = await this.positions.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
+  private async held(id: string): Promise<Position> {
+    const position = await this.positions.findByPk(id, { lock: true });
     if (!position) throw notHere();
     return position;
   }
@@ -187,46 +175,38 @@ export class PositionsService {
   private async sign(
     position: Position,
     { kind, before, undoes }: { kind: Change['kind']; before: unknown; undoes?: string },
-    transaction: Transaction,
   ): Promise<void> {
-    const { id } = await this.log.record(
-      {
-        kind,
-        jobId: position.jobId,
-        positionId: position.id,
-        what: position.tag,
-        before,
-        after: await this.kept(kind, position, transaction),
-        ...(undoes !== undefined && { undoes }),
-      },
-      transaction,
-    );
-    await position.update(
-      { version: position.version + 1, changedBy: currentPersonId(), lastChange: id },
-      { transaction },
-    );
+    const { id } = await this.log.record({
+      kind,
+      jobId: position.jobId,
+      positionId: position.id,
+      what: position.tag,
+      before,
+      after: await this.kept(kind, position),
+      ...(undoes !== undefined && { undoes }),
+    });
+    await position.update({ version: position.version + 1, changedBy: currentPersonId(), lastChange: id });
   }
 
   /** What the log keeps of a position for a kind of change. */
   private async kept(
     kind: Change['kind'],
     position: Position,
-    transaction: Transaction,
   ): Promise<PositionDuty | NameKept | HookUpChoices | PickKept | null> {
     if (kind === 'duty') return position.duty;
     if (kind === 'hook-up') return position.hookUp;
     if (kind === 'name') return { tag: position.tag, remarks: position.remarks };
-    const pick = await this.picks.findByPk(position.id, { transaction });
+    const pick = await this.picks.findByPk(position.id);
     return pick && { modelId: pick.modelId, reason: pick.reason, verdict: pick.verdict };
   }
 
-  private async keepPick(positionId: string, pick: PickKept | null, transaction: Transaction): Promise<void> {
-    await this.picks.destroy({ where: { positionId }, transaction });
-    if (pick) await this.picks.create({ positionId, ...pick, pickedBy: currentPersonId() }, { transaction });
+  private async keepPick(positionId: string, pick: PickKept | null): Promise<void> {
+    await this.picks.destroy({ where: { positionId } });
+    if (pick) await this.picks.create({ positionId, ...pick, pickedBy: currentPersonId() });
   }
 
-  private async view(id: string, transaction: Transaction): Promise<PositionView> {
-    const [position] = await readPositions(this.sequelize, { id }, transaction);
+  private async view(id: string): Promise<PositionView> {
+    const [position] = await readPositions(this.sequelize, { id });
     if (!position) throw notHere();
     return position;
   }
@@ -244,13 +224,13 @@ const notHere = (): NotFoundException =>
   new NotFoundException('That position is not here. Open the line again.');
 
 /** The whole duty is replaced: what is left out of it is not known any more. */
-async function keepDuty(position: Position, duty: PositionDuty, transaction: Transaction): Promise<void> {
-  await position.update({ duty }, { transaction });
+async function keepDuty(position: Position, duty: PositionDuty): Promise<void> {
+  await position.update({ duty });
 }
 
-async function keepName(position: Position, name: NameKept, transaction: Transaction): Promise<void> {
+async function keepName(position: Position, name: NameKept): Promise<void> {
   try {
-    await position.update(name, { transaction });
+    await position.update(name);
   } catch (error) {
     if (!(error instanceof UniqueConstraintError)) throw error;
     throw new Refusal(409, {

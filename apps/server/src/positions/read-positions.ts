@@ -1,6 +1,6 @@
 import type { PickView, PositionView } from '@grevik/contracts';
 import type { Condition, HookUpChoices, PositionDuty } from '@grevik/core';
-import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
+import { QueryTypes, type Sequelize } from 'sequelize';
 import { currentCompanyId } from '../company/company-scope.js';
 
 interface Row {
@@ -33,7 +33,6 @@ interface Row {
 export async function readPositions(
   sequelize: Sequelize,
   where: { lineId: string } | { id: string },
-  transaction?: Transaction,
 ): Promise<PositionView[]> {
   const rows = await sequelize.query<Row>(
     `SELECT p.id, p.tag, p.remarks, p.duty, p.version, p.last_change AS "lastChange", c.name AS "changedBy",
@@ -51,7 +50,6 @@ export async function readPositions(
     {
       type: QueryTypes.SELECT,
       replacements: { ...where, companyId: currentCompanyId() },
-      ...(transaction && { transaction }),
     },
   );
   return rows.map(viewOf);

@@ -2,8 +2,8 @@ import type { WalkListPreview, WalkListTaken } from '@grevik/contracts';
 import { type WalkListCheck, type WalkedPosition, checkWalkList } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import type { Transaction } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { inTransaction } from '../database/work-context.js';
 import { Entry } from '../entries/entry.model.js';
 import { Refusal } from '../errors/refusal.js';
 import { ChangeLog } from '../history/change-log.service.js';
@@ -39,8 +39,8 @@ export class WalkListService {
   /** Takes the rows the person saw, together or not at all: where the job has changed since, nothing is taken. */
   take(jobId: string, text: string, seen: readonly number[]): Promise<WalkListTaken> {
     const { rows } = readSheet(text);
-    return this.sequelize.transaction(async (transaction) => {
-      const { positions, newLines } = await this.check(jobId, rows, transaction);
+    return inTransaction(this.sequelize, async () => {
+      const { positions, newLines } = await this.check(jobId, rows);
       const good = positions.map(({ row }) => row);
       const asked = new Set(seen);
       if (good.length !== asked.size || good.some((row) => !asked.has(row))) {
@@ -51,54 +51,52 @@ export class WalkListService {
             'The job has changed since you looked, and other rows can be taken now. Look at the list again.',
         });
       }
-      return this.add(jobId, positions, newLines, transaction);
+      return this.add(jobId, positions, newLines);
     });
   }
 
   /** Takes a list back that was brought, where its positions are still as they came. Lines it made, and left empty, go with them. */
   async takeBack({ id, jobId, what, after }: Change): Promise<void> {
     const { positionIds, lineIds } = after as Brought;
-    await this.sequelize.transaction(async (transaction) => {
-      await this.jobs.findByPk(jobId, { transaction, lock: transaction.LOCK.UPDATE });
+    await inTransaction(this.sequelize, async () => {
+      await this.jobs.findByPk(jobId, { lock: true });
       // Held before they are looked at: nobody can write an entry at them meanwhile.
       const untouched = await this.positions.findAll({
         where: { id: positionIds, version: 0 },
-        transaction,
-        lock: transaction.LOCK.UPDATE,
+        lock: true,
       });
-      const written = await this.entries.count({ where: { positionId: positionIds }, transaction });
+      const written = await this.entries.count({ where: { positionId: positionIds } });
       if (untouched.length !== positionIds.length || written > 0)
         throw new Refusal(409, {
           code: 'conflict',
           message: 'Some of these positions were worked on since, so the list stays.',
         });
-      await this.positions.destroy({ where: { id: positionIds }, transaction });
+      await this.positions.destroy({ where: { id: positionIds } });
       for (const lineId of lineIds) {
-        if ((await this.positions.count({ where: { lineId }, transaction })) === 0)
-          await this.lines.destroy({ where: { id: lineId }, transaction });
+        if ((await this.positions.count({ where: { lineId } })) === 0)
+          await this.lines.destroy({ where: { id: lineId } });
       }
-      await this.log.record(
-        { kind: 'walk-list', jobId, positionId: null, what, before: after, after: null, undoes: id },
-        transaction,
-      );
+      await this.log.record({
+        kind: 'walk-list',
+        jobId,
+        positionId: null,
+        what,
+        before: after,
+        after: null,
+        undoes: id,
+      });
     });
   }
 
-  private async check(
-    jobId: string,
-    rows: ReturnType<typeof readSheet>['rows'],
-    transaction?: Transaction,
-  ): Promise<WalkListCheck> {
+  private async check(jobId: string, rows: ReturnType<typeof readSheet>['rows']): Promise<WalkListCheck> {
     // The job's row is held while a list is taken, so that two lists can not number the same places.
     const job = await this.jobs.findByPk(jobId, {
-      transaction,
-      ...(transaction && { lock: transaction.LOCK.UPDATE }),
+      lock: isTaken,
     });
     if (!job) throw new NotFoundException('That job is not here. Open the list of jobs.');
     const lines = await this.lines.findAll({
       where: { jobId },
       include: [{ model: Position, attributes: ['tag'] }],
-      transaction,
     });
     const positions = lines.flatMap((line) => line.positions.map(({ tag }) => ({ tag, line: line.name })));
     return checkWalkList(rows, { lines: lines.map(({ name, medium }) => ({ name, medium })), positions });
@@ -108,20 +106,18 @@ export class WalkListService {
     jobId: string,
     walked: readonly WalkedPosition[],
     newLines: WalkListCheck['newLines'],
-    transaction: Transaction,
   ): Promise<WalkListTaken> {
-    const place = await nextPlace(this.lines, 'placeInJob', { jobId }, transaction);
+    const place = await nextPlace(this.lines, 'placeInJob', { jobId });
     const made = await this.lines.bulkCreate(
       newLines.map((line, index) => ({ ...line, jobId, placeInJob: place + index })),
-      { transaction },
     );
-    const lines = await this.lines.findAll({ where: { jobId }, order: [['placeInJob', 'ASC']], transaction });
+    const lines = await this.lines.findAll({ where: { jobId }, order: [['placeInJob', 'ASC']] });
     const touched: WalkListTaken['lines'] = [];
     const positionIds: string[] = [];
     for (const line of lines) {
       const own = walked.filter((position) => position.line === line.name);
       if (own.length === 0) continue;
-      const after = await nextPlace(this.positions, 'placeOnLine', { lineId: line.id }, transaction);
+      const after = await nextPlace(this.positions, 'placeOnLine', { lineId: line.id });
       const added = await this.positions.bulkCreate(
         own.map(({ tag, remarks, duty }, index) => ({
           jobId,
@@ -131,17 +127,13 @@ export class WalkListService {
           duty,
           placeOnLine: after + index,
         })),
-        { transaction },
       );
       touched.push({ id: line.id, name: line.name });
       positionIds.push(...added.map((position) => position.id));
     }
     const brought: Brought = { positionIds, lineIds: made.map((line) => line.id) };
     const what = touched.map(({ name }) => name).join(', ');
-    await this.log.record(
-      { kind: 'walk-list', jobId, positionId: null, what, before: null, after: brought },
-      transaction,
-    );
+    await this.log.record({ kind: 'walk-list', jobId, positionId: null, what, before: null, after: brought });
     return { added: walked.length, lines: touched };
   }
 }
@@ -151,8 +143,7 @@ async function nextPlace(
   model: typeof Line | typeof Position,
   place: 'placeInJob' | 'placeOnLine',
   where: { jobId: string } | { lineId: string },
-  transaction: Transaction,
 ): Promise<number> {
-  const last = await (model as typeof Position).findOne({ where, order: [[place, 'DESC']], transaction });
+  const last = await (model as typeof Position).findOne({ where, order: [[place, 'DESC']] });
   return last ? Number(last.get(place)) + 1 : 0;
 }

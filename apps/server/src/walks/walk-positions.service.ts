@@ -2,7 +2,7 @@ import type { PickKept } from '@grevik/contracts';
 import type { PositionDuty } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import { Op, QueryTypes, type Transaction, col, fn, where } from 'sequelize';
+import { Op, QueryTypes, col, fn, where } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { currentCompanyId } from '../company/company-scope.js';
 import { Entry } from '../entries/entry.model.js';
@@ -35,53 +35,53 @@ export class WalkPositions {
     @InjectModel(Photo) private readonly photos: typeof Photo,
   ) {}
 
-  async bringBack(line: Line, kept: readonly PositionKept[], transaction: Transaction): Promise<void> {
+  async bringBack(line: Line, kept: readonly PositionKept[]): Promise<void> {
     for (const [place, { pick, ...position }] of kept.entries()) {
       const taken = await this.positions.count({
         where: {
           [Op.and]: [{ jobId: line.jobId }, where(fn('lower', col('tag')), position.tag.toLowerCase())],
         },
-        transaction,
       });
       if (taken > 0)
         throw new Refusal(409, {
           code: 'conflict',
           message: `${position.tag} is the tag of another valve by now, so it can not come back.`,
         });
-      await this.positions.create(
-        { ...position, jobId: line.jobId, lineId: line.id, placeOnLine: UNPLACED + place },
-        { transaction },
-      );
-      if (pick) await this.picks.create({ positionId: position.id, ...pick }, { transaction });
+      await this.positions.create({
+        ...position,
+        jobId: line.jobId,
+        lineId: line.id,
+        placeOnLine: UNPLACED + place,
+      });
+      if (pick) await this.picks.create({ positionId: position.id, ...pick });
     }
   }
 
   /** Removes positions that nothing was written at; a log outlives the hand that would strike it. */
-  async letGo(ids: readonly string[], transaction: Transaction): Promise<PositionKept[]> {
+  async letGo(ids: readonly string[]): Promise<PositionKept[]> {
     if (ids.length === 0) return [];
     // Held before they are looked at: nobody can write an entry at them meanwhile.
-    await this.positions.findAll({ where: { id: ids }, transaction, lock: transaction.LOCK.UPDATE });
+    await this.positions.findAll({ where: { id: ids }, lock: true });
     const written =
-      (await this.entries.findOne({ where: { positionId: [...ids] }, transaction })) ??
+      (await this.entries.findOne({ where: { positionId: [...ids] } })) ??
       (await this.photos.findOne({
         where: { positionId: [...ids] },
         attributes: ['positionId'],
-        transaction,
       }));
     if (written) {
-      const { tag } = await this.positions.findByPk(written.positionId, { transaction, rejectOnEmpty: true });
+      const { tag } = await this.positions.findByPk(written.positionId, { rejectOnEmpty: true });
       throw new Refusal(409, {
         code: 'conflict',
         message: `${tag} has a log, so it stays on the line. Write that nothing is there any more instead.`,
       });
     }
-    const kept = await this.kept(ids, transaction);
-    await this.positions.destroy({ where: { id: ids }, transaction });
+    const kept = await this.kept(ids);
+    await this.positions.destroy({ where: { id: ids } });
     return kept;
   }
 
-  async kept(ids: readonly string[], transaction: Transaction): Promise<PositionKept[]> {
-    const rows = await this.positions.findAll({ where: { id: ids }, include: [Pick], transaction });
+  async kept(ids: readonly string[]): Promise<PositionKept[]> {
+    const rows = await this.positions.findAll({ where: { id: ids }, include: [Pick] });
     return rows.map(({ id, tag, remarks, duty, pick }) => ({
       id,
       tag,
@@ -92,7 +92,7 @@ export class WalkPositions {
   }
 
   /** Numbers the positions as the water goes. */
-  async place(lineId: string, ids: readonly string[], transaction: Transaction): Promise<void> {
+  async place(lineId: string, ids: readonly string[]): Promise<void> {
     if (ids.length === 0) return;
     await this.sequelize.query(
       `UPDATE positions p SET place_on_line = o.place - 1
@@ -101,7 +101,6 @@ export class WalkPositions {
       {
         type: QueryTypes.UPDATE,
         replacements: { ids: [...ids], lineId, companyId: currentCompanyId() },
-        transaction,
       },
     );
   }

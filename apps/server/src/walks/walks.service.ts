@@ -3,8 +3,8 @@ import type { EditWalkRequest, PositionView, WalkEdited, WalkInsert, WalkView } 
 import { InvalidInput, type WalkItem, walkBeside, walkedPositions } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import type { Transaction } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { inTransaction } from '../database/work-context.js';
 import { Refusal } from '../errors/refusal.js';
 import { ChangeLog } from '../history/change-log.service.js';
 import type { Change } from '../history/change.model.js';
@@ -49,8 +49,8 @@ export class WalksService {
 
   /** Puts items in place of others, makes positions for new valves, and lets go those that went. */
   edit(lineId: string, { version, at, remove, insert }: EditWalkRequest): Promise<WalkEdited> {
-    return this.sequelize.transaction(async (transaction) => {
-      const { line, walk } = await this.held(lineId, transaction);
+    return inTransaction(this.sequelize, async () => {
+      const { line, walk } = await this.held(lineId);
       const stale = walk.version !== version;
       if (stale || at + remove > walk.items.length)
         throw new Refusal(409, {
@@ -59,13 +59,13 @@ export class WalksService {
           message: `The walk of ${line.name} was changed meanwhile. Look at it as it is now, and put yours in again.`,
         });
       const gone = walk.items.slice(at, at + remove);
-      const items = await this.settled(line, walk.items.slice(0, at), gone, insert, transaction);
-      const change = await this.replace({ line, walk, at, gone, items, kept: [] }, transaction);
+      const items = await this.settled(line, walk.items.slice(0, at), gone, insert);
+      const change = await this.replace({ line, walk, at, gone, items, kept: [] });
       const fresh = new Set(items.map(({ positionId }) => positionId));
       for (const { positionId } of gone) fresh.delete(positionId);
       const positions: PositionView[] = [];
       for (const id of fresh)
-        if (id !== undefined) positions.push(...(await readPositions(this.sequelize, { id }, transaction)));
+        if (id !== undefined) positions.push(...(await readPositions(this.sequelize, { id })));
       return { version: walk.version, changeId: change.id, at, remove, items, positions };
     });
   }
@@ -74,32 +74,36 @@ export class WalksService {
   async takeBack({ id, before, after }: Change): Promise<void> {
     const was = before as Stretch;
     const now = after as Stretch;
-    await this.sequelize.transaction(async (transaction) => {
-      const { line, walk } = await this.held(now.lineId, transaction);
+    await inTransaction(this.sequelize, async () => {
+      const { line, walk } = await this.held(now.lineId);
       const stands = walk.items.slice(now.at, now.at + now.items.length);
       if (!isDeepStrictEqual(stands, now.items))
         throw new Refusal(409, {
           code: 'stale',
           message: `The walk of ${line.name} was changed since. Look at it as it is now, and change it by hand.`,
         });
-      await this.replace(
-        { line, walk, at: now.at, gone: stands, items: was.items, kept: was.positions, undoes: id },
-        transaction,
-      );
+      await this.replace({
+        line,
+        walk,
+        at: now.at,
+        gone: stands,
+        items: was.items,
+        kept: was.positions,
+        undoes: id,
+      });
     });
   }
 
   /** A line and its walk that nobody else can change until the transaction ends. */
-  private async held(lineId: string, transaction: Transaction): Promise<{ line: Line; walk: Walk }> {
-    const line = await this.lines.findByPk(lineId, { transaction, lock: transaction.LOCK.UPDATE });
+  private async held(lineId: string): Promise<{ line: Line; walk: Walk }> {
+    const line = await this.lines.findByPk(lineId, { lock: true });
     if (!line) throw new NotFoundException('That line is not here. Open the job again.');
     const positions = await this.positions.findAll({
       where: { lineId },
       attributes: ['id'],
       order: [['placeOnLine', 'ASC']],
-      transaction,
     });
-    const stored = await this.walks.findByPk(lineId, { transaction });
+    const stored = await this.walks.findByPk(lineId);
     const items = walkBeside(
       stored?.items ?? [],
       positions.map(({ id }) => id),
@@ -115,12 +119,11 @@ export class WalksService {
     ahead: readonly WalkItem[],
     gone: readonly WalkItem[],
     insert: readonly WalkInsert[],
-    transaction: Transaction,
   ): Promise<WalkItem[]> {
     const own = new Set(walkedPositions(gone));
     const tags = new Set(
-      (await this.positions.findAll({ where: { jobId: line.jobId }, attributes: ['tag'], transaction })).map(
-        ({ tag }) => tag.toLowerCase(),
+      (await this.positions.findAll({ where: { jobId: line.jobId }, attributes: ['tag'] })).map(({ tag }) =>
+        tag.toLowerCase(),
       ),
     );
     let dn = [...ahead].reverse().find(({ kind }) => kind === 'run')?.dn;
@@ -150,63 +153,56 @@ export class WalksService {
         continue;
       }
       // Looked up only where a new valve follows it: a long stretch that is moved asks for none.
-      before ??= await this.neighbour(beforeId, transaction);
+      before ??= await this.neighbour(beforeId);
       const made = newPosition(
         { ...item, ...(valve && { valve }) },
         { medium: line.medium, before, dn },
         tags,
       );
       const { name: _remarks, ...plain } = item;
-      const { id } = await this.positions.create(
-        {
-          ...made,
-          jobId: line.jobId,
-          lineId: line.id,
-          placeOnLine: UNPLACED + items.length,
-        },
-        { transaction },
-      );
+      const { id } = await this.positions.create({
+        ...made,
+        jobId: line.jobId,
+        lineId: line.id,
+        placeOnLine: UNPLACED + items.length,
+      });
       before = made;
       items.push({ ...plain, positionId: id });
     }
     return items;
   }
 
-  private async neighbour(id: string | undefined, transaction: Transaction): Promise<Neighbour | undefined> {
-    return id === undefined ? undefined : ((await this.positions.findByPk(id, { transaction })) ?? undefined);
+  private async neighbour(id: string | undefined): Promise<Neighbour | undefined> {
+    return id === undefined ? undefined : ((await this.positions.findByPk(id)) ?? undefined);
   }
 
-  private async replace(
-    {
-      line,
-      walk,
-      at,
-      gone,
-      items,
-      kept,
-      undoes,
-    }: {
-      line: Line;
-      walk: Walk;
-      at: number;
-      gone: readonly WalkItem[];
-      items: WalkItem[];
-      kept: readonly PositionKept[];
-      undoes?: string;
-    },
-    transaction: Transaction,
-  ): Promise<Change> {
-    await this.ofWalk.bringBack(line, kept, transaction);
+  private async replace({
+    line,
+    walk,
+    at,
+    gone,
+    items,
+    kept,
+    undoes,
+  }: {
+    line: Line;
+    walk: Walk;
+    at: number;
+    gone: readonly WalkItem[];
+    items: WalkItem[];
+    kept: readonly PositionKept[];
+    undoes?: string;
+  }): Promise<Change> {
+    await this.ofWalk.bringBack(line, kept);
     const next = [...walk.items.slice(0, at), ...items, ...walk.items.slice(at + gone.length)];
     refuseOddWalk(next);
     const staying = new Set(walkedPositions(items));
     const leaving = walkedPositions(gone).filter((id) => !staying.has(id));
-    const letGo = await this.ofWalk.letGo(leaving, transaction);
-    await walk.set({ items: next, version: walk.version + 1 }).save({ transaction });
-    await this.ofWalk.place(line.id, walkedPositions(next), transaction);
+    const letGo = await this.ofWalk.letGo(leaving);
+    await walk.set({ items: next, version: walk.version + 1 }).save();
+    await this.ofWalk.place(line.id, walkedPositions(next));
     const made = await this.ofWalk.kept(
       [...staying].filter((id) => !gone.some(({ positionId }) => positionId === id)),
-      transaction,
     );
     const stretch = (of: readonly WalkItem[], positions: PositionKept[]): Stretch => ({
       lineId: line.id,
@@ -214,17 +210,14 @@ export class WalksService {
       items: [...of],
       positions,
     });
-    return this.log.record(
-      {
-        kind: 'walk',
-        jobId: line.jobId,
-        positionId: null,
-        what: line.name,
-        before: stretch(gone, letGo),
-        after: stretch(items, made),
-        ...(undoes !== undefined && { undoes }),
-      },
-      transaction,
-    );
+    return this.log.record({
+      kind: 'walk',
+      jobId: line.jobId,
+      positionId: null,
+      what: line.name,
+      before: stretch(gone, letGo),
+      after: stretch(items, made),
+      ...(undoes !== undefined && { undoes }),
+    });
   }
 }

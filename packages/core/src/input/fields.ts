@@ -1,4 +1,5 @@
 import { type Field, refuse } from './field.js';
+import { InvalidInput } from './invalid-input.js';
 
 export interface NumberLimits {
   /** The unit as people write it: "m", "Pa gauge". */
@@ -115,7 +116,15 @@ export function list<T>(
     read(value, path) {
       if (!Array.isArray(value) || value.length < least || value.length > most)
         throw refuse(path, value, takes);
-      return value.map((entry, index) => item.read(entry, `${path}[${index}]`));
+      return value.map((entry, index) => {
+        try {
+          return item.read(entry, path);
+        } catch (error) {
+          // Read once more for the message: no path is built for an entry that is right.
+          if (error instanceof InvalidInput) item.read(entry, `${path}[${index}]`);
+          throw error;
+        }
+      });
     },
   };
 }

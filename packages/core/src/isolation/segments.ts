@@ -1,3 +1,4 @@
+import { InvalidInput } from '../input/index.js';
 import { dominators } from './dominators.js';
 import { type FlowGraph, fed, flowGraph } from './flow-graph.js';
 import { gather } from './gather.js';
@@ -23,6 +24,10 @@ export interface Segments {
 }
 
 const CRITICAL = 10;
+/** Most users named over all segments: a long chain names each user once for every segment above it. */
+const MOST_NAMED = 2_000_000;
+/** Most vertices looked at for segments with a check inside, each of which is walked for by itself. */
+const MOST_WALKED = 1e9;
 
 /**
  * Divides a network into the parts that can be shut off, each with what it puts out of service.
@@ -87,7 +92,24 @@ function putOut(indexed: IndexedNetwork, of: Int32Array, count: number): (readon
   const isWhole = (segment: number): boolean => regions[segment] === 1;
   const now = regions.some((number) => number > 1) ? fed(graph) : undefined;
   const { above, order } = dominators(graph);
-  return gather(count, (put) => {
+  const walked = regions.reduce((sum, number) => sum + (number > 1 ? graph.vertices : 0), 0);
+  if (walked > MOST_WALKED)
+    throw new InvalidInput(
+      'network',
+      'The network has too many checks inside its segments: give it in parts.',
+    );
+  let named = 0;
+  return gather(count, (keep) => {
+    const put = (segment: number, user: string): void => {
+      named += 1;
+      // What is gathered is gathered twice: counted, then put in its place.
+      if (named > 2 * MOST_NAMED)
+        throw new InvalidInput(
+          'network',
+          `The segments of this network put out more than ${MOST_NAMED} users between them: give it in parts.`,
+        );
+      keep(segment, user);
+    };
     for (let place = 1; place < order.length; place += 1) {
       const vertex = order[place] as number;
       const dry = users[vertex] as readonly string[];

@@ -58,34 +58,24 @@ interface Head {
   covers: readonly (keyof ValveSpec)[];
 }
 
-/** Stops: both connections with their sizes, then form and action. */
+/** Stops: the ends with their sizes first, then form and action; a size that the supply end carries is not said twice. */
 function stopHead(spec: ValveSpec): Head {
-  const { dn, ends = [], form, action, type } = spec;
-  const [supply] = ends;
-  const isPlain =
-    form !== undefined &&
-    supply !== undefined &&
-    supply.dn === undefined &&
-    (dn === undefined) === (supply.odIn !== undefined);
-  const derived = stopTypeOf(form, action);
-  const covers = ['dn', 'ends', 'form', 'action', ...(type === derived ? (['type'] as const) : [])] as const;
+  const { dn, ends: [supply, ...others] = [], form, action, type } = spec;
   const actions = action ? [ORDER_ACTION_WORDS[action]] : [];
-  if (isPlain) {
-    const said = ends
-      .map((end, at) => endWords(at === 0 && dn !== undefined ? { ...end, dn } : end))
-      .join(' x ');
-    return { said: [`${said} ${ORDER_FORM_WORDS[form]}`, ...actions].join(', '), covers };
-  }
-  return {
-    said: [
-      [dn !== undefined && sizeWords(dn), form ? ORDER_FORM_WORDS[form] : 'stop'].filter(Boolean).join(' '),
-      ends.map((end) => endWords(end)).join(' x '),
-      ...actions,
-    ]
-      .filter(Boolean)
-      .join(', '),
-    covers,
-  };
+  const covers = [
+    'dn',
+    'ends',
+    'form',
+    'action',
+    ...(type === stopTypeOf(form, action) ? (['type'] as const) : []),
+  ] as const;
+  const what = form ? ORDER_FORM_WORDS[form] : 'stop';
+  const size = dn === undefined ? [] : [sizeWords(dn)];
+  if (!supply) return { said: [[...size, what].join(' '), ...actions].join(', '), covers };
+  const own = supply.dn === undefined && dn !== undefined ? { dn } : {};
+  const isSaid = dn === undefined || (supply.dn ?? dn) === dn;
+  const said = [{ ...supply, ...own }, ...others].map((end) => endWords(end)).join(' x ');
+  return { said: [`${said} ${what}`, ...(isSaid ? [] : size), ...actions].join(', '), covers };
 }
 
 /** Steel: size, class, facing, ends, body, type. */

@@ -1,3 +1,4 @@
+import { readTag } from './read-tag.js';
 import fc from 'fast-check';
 import { NOMINAL_SIZES } from '../units/index.js';
 import {
@@ -284,12 +285,40 @@ describe('what is said is read back', () => {
       text: '5/8 in OD compression x 3/8 in OD compression straight stop, quarter turn',
       complete: true,
     });
-    for (const spec of [
-      stop,
-      { ...stop, dn: 15 },
-      { ...stop, dn: 15, ends: [{ ...stop.ends![0]!, dn: 15 }, stop.ends![1]!] },
-    ])
+    for (const spec of [stop, { ...stop, dn: 15 }])
       expect(readOrder(orderLine(spec).text).spec).toEqual(spec);
+  });
+
+  it('with the ends of a stop first, and a size that its supply end has too said once', () => {
+    const stop: ValveSpec = {
+      family: 'stop',
+      type: 'quarter-turn-stop',
+      dn: 15,
+      form: 'angle',
+      action: 'quarter-turn',
+      ends: [
+        { side: 'supply', style: 'pex-barb', dn: 15 },
+        { side: 'fixture', style: 'od-compression', odIn: 0.375 },
+      ],
+    };
+    expect(orderLine(stop).text).toBe('1/2 in PEX barb x 3/8 in OD compression angle stop, quarter turn');
+    const { form: _form, ...formless } = stop;
+    expect(orderLine(formless).text).toBe('1/2 in PEX barb x 3/8 in OD compression stop, quarter turn');
+    const { ends: _ends, ...endless } = stop;
+    expect(orderLine(endless).text).toBe('1/2 in angle stop, quarter turn');
+  });
+
+  it('for a casting marked CR or PN, whose bare number is a DN', () => {
+    for (const [said, dn] of [
+      ['DZR CR 15 PN25', 15],
+      ['PN16 25 CR ball', 25],
+      ['CR 20', 20],
+      ['ball valve 40 PN 10', 40],
+    ] as const) {
+      expect(readOrder(said)).toMatchObject({ spec: { dn }, unread: [] });
+      expect(readTag(said).known.dn).toBe(dn);
+    }
+    expect(readTag('300 20 WCB').known.dn).toBe(500);
   });
 });
 

@@ -12,6 +12,9 @@ const CLASSES = '125|150|250|300|600|800|900|1500|2500|4500';
 const FRACTION = String.raw`(?:\d{1,2}[ -])?[1-7]\/(?:2|4|8)|\d{0,2}[¼½¾⅛⅜⅝⅞]`;
 const WHOLE_SIZES = '1|2|3|4|5|6|8|10|12|14|16|18|20|24|30|36|42|48';
 
+const METRIC_SIZES = '8|10|15|20|25|32|40|50|65|80|100';
+const METRIC = String.raw`(?<!\p{L})(?:cr(?!\p{L})|pn ?\d)`;
+
 const both = (style: End): SpecEnd[] => [
   { side: 'in', style },
   { side: 'out', style },
@@ -146,6 +149,15 @@ export const TAG_MARKINGS: readonly Marking[] = [
   says('valve', 'valve'),
   { pattern: /(?:[→⇒➔]|-+>|arrow)/iuy, meaning: 'flow arrow: it works one way only' },
 
+  // A casting marked CR or PN is metric: its bare number is a DN.
+  {
+    pattern: new RegExp(
+      String.raw`(${METRIC_SIZES})(?![\p{L}\p{N}/"”.-])(?! in)(?:(?<=${METRIC}.*)|(?=.*${METRIC}))`,
+      'iuy',
+    ),
+    meaning: ([, of]) => `DN${of}`,
+    says: ([, of]) => size(`DN${of}`),
+  },
   {
     pattern: new RegExp(`(?:${FRACTION})(?: ?(?:"|”|in\\.?|inch))?(?![\\p{L}\\p{N}])`, 'iuy'),
     meaning: ([of = '']) => `size ${of}`,

@@ -26,11 +26,11 @@ export function findCalculation(name: string): Calculation | undefined {
  */
 export function calculate(calculation: Calculation, input: unknown): unknown {
   const result = calculation.run(calculation.input.read(input, ''));
-  const broken = firstUnbounded(result, '');
+  const broken = firstUnbounded(result);
   if (broken !== undefined) {
     throw new InvalidInput(
       'input',
-      `These figures are beyond what can be computed (${broken}): check their size and units.`,
+      `These figures are beyond what can be computed (${broken || 'the result'}): check their size and units.`,
     );
   }
   return result;
@@ -51,12 +51,13 @@ export function failureOf(error: unknown): CalculationFailure {
   return { error: { code: error.code, field: error.field, message: error.message } };
 }
 
-function firstUnbounded(value: unknown, path: string): string | undefined {
-  if (typeof value === 'number') return Number.isFinite(value) ? undefined : path;
+/** The path of the first number that is not finite; undefined where there is none. Built only on the way back from one. */
+function firstUnbounded(value: unknown): string | undefined {
+  if (typeof value === 'number') return Number.isFinite(value) ? undefined : '';
   if (typeof value !== 'object' || value === null) return undefined;
-  for (const [name, inner] of Object.entries(value)) {
-    const broken = firstUnbounded(inner, path === '' ? name : `${path}.${name}`);
-    if (broken !== undefined) return broken;
+  for (const name of Object.keys(value)) {
+    const inside = firstUnbounded((value as Record<string, unknown>)[name]);
+    if (inside !== undefined) return inside === '' ? name : `${name}.${inside}`;
   }
   return undefined;
 }

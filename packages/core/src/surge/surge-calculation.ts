@@ -5,12 +5,6 @@ import { CLOSURE_LAWS } from './closure.js';
 import { type SurgeInput, surge } from './surge.js';
 
 const WALLS = ['steel', 'ductile-iron', 'copper', 'pvc', 'cpvc', 'pex', 'hdpe'] as const;
-/** Steps times reaches: some seconds of work. */
-const MOST_WORK = 1e9;
-/** As in an unyielding pipe. */
-const FASTEST_MS = 1482;
-/** Points of a series. */
-const MOST_POINTS = 1e6;
 
 const input = record({
   lengthM: number({ unit: 'm', above: 0 }),
@@ -93,19 +87,12 @@ export const surgeCalculation = calculation({
   },
 });
 
-/** Refuses what contradicts itself, or would take all day. */
-function refuseContradictions(given: Omit<SurgeInput, 'pipeWall'>): void {
-  const { closure, durationS, lengthM, waveSpeedMs, reaches = 50 } = given;
+/** Refuses a closing that is told twice. */
+function refuseContradictions({ closure }: Omit<SurgeInput, 'pipeWall'>): void {
   if (closure.timeS !== undefined && closure.peakLimitPa !== undefined)
     throw new InvalidInput(
       'closure.peakLimitPa',
       'closure.timeS and closure.peakLimitPa are both given: give only one of them.',
-    );
-  const steps = (durationS * (waveSpeedMs ?? FASTEST_MS) * reaches) / lengthM;
-  if (steps * reaches > MOST_WORK || (given.series !== false && steps > MOST_POINTS))
-    throw new InvalidInput(
-      'durationS',
-      `durationS is ${durationS}: that is ${Math.round(steps)} steps of ${reaches} reaches. Give fewer reaches or a shorter time.`,
     );
 }
 

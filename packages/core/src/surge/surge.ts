@@ -2,13 +2,8 @@ import { InvalidInput } from '../input/index.js';
 import { ATMOSPHERE_PA, GRAVITY_MS2 } from '../media/index.js';
 import { type Closure, type ClosureLaw, effectiveOpening } from './closure.js';
 import { waveSpeedMs as waveSpeedOf } from './hammer.js';
-import {
-  type Closing,
-  type Transient,
-  type TransientOptions,
-  type TransientPipe,
-  transient,
-} from './transient.js';
+import { type Closing, type Transient, type TransientOptions, type TransientPipe } from './transient.js';
+import { withinWork } from './within-work.js';
 
 export interface SurgeInput {
   lengthM: number;
@@ -62,6 +57,8 @@ const WATER_KG_M3 = 998.2;
 const VAPOUR_PA = 2339;
 const REACHES = 50;
 const SOLVED_TO = 0.01;
+/** Points of a series that an answer holds. */
+const MOST_POINTS = 1e6;
 /** Slower than this many criticals nobody closes. */
 const SLOWEST_CRITICALS = 1e5;
 
@@ -99,18 +96,19 @@ export function surge(given: SurgeInput, { effective, closing, ...options }: Sur
       `sourceHeadM is ${sourceHeadM}: friction alone takes more at this flow. Give a higher head or a smaller flow.`,
     );
   const criticalTimeS = (2 * lengthM) / waveSpeedMs;
+  const follow = withinWork(pipe, options);
   const startS = closure.startS ?? 0;
   const timeS =
     closure.peakLimitPa === undefined
       ? timeOf(closure)
       : shortestTimeS(
-          (by, lastS) => transient(pipe, by, lastS, options),
+          follow,
           (timeS) => closingOf({ law: closure.law, timeS, startS }, effective),
           closure.law,
           { limitM: closure.peakLimitPa / weight, standingM: sourceHeadM, criticalTimeS, startS },
         );
   const shut: Closure = { law: closure.law, timeS, startS };
-  const waves = transient(pipe, closing ?? closingOf(shut, effective), durationS, options);
+  const waves = follow(closing ?? closingOf(shut, effective), durationS);
   const { peakM, troughM } = extremes(waves);
   const steadyPa = steadyM * weight;
   return {
@@ -144,7 +142,13 @@ function speedOf(
     return waveSpeedMs;
   }
   if (!pipeWall) throw new InvalidInput('waveSpeedMs', 'waveSpeedMs is missing: give it, or pipeWall.');
-  return waveSpeedOf({ ...pipeWall, diameterM }, densityKgM3, bulkModulusPa);
+  const speedMs = waveSpeedOf({ ...pipeWall, diameterM }, densityKgM3, bulkModulusPa);
+  if (!(speedMs > 0 && speedMs < Infinity))
+    throw new InvalidInput(
+      'pipeWall',
+      `pipeWall gives a wave speed of ${speedMs} m/s: check modulus, wall and bulk modulus, and their units.`,
+    );
+  return speedMs;
 }
 
 /** The closing of a law; of an even handle, where the effective opening is told apart. */
@@ -222,6 +226,11 @@ function seriesOf(
   { stepS, valveHeadM, valveFlowM3s }: Transient,
   weight: number,
 ): NonNullable<Surge['series']> {
+  if (valveHeadM.length > MOST_POINTS)
+    throw new InvalidInput(
+      'series',
+      `series would have ${valveHeadM.length} points: at most ${MOST_POINTS} are given. Leave it out with false, or give fewer reaches.`,
+    );
   return Array.from(valveHeadM, (head, step) => ({
     timeS: step * stepS,
     pressurePa: head * weight,

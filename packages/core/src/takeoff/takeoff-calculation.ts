@@ -1,8 +1,9 @@
 import { calculation } from '../calculation/index.js';
-import { type Field, InvalidInput, list, number, optional, record, text } from '../input/index.js';
+import { type Field, InvalidInput, list, number, optional, record, refuse, text } from '../input/index.js';
 import { STOPS_PER_FIXTURE } from './stops-per-fixture.js';
 import { takeoff } from './takeoff.js';
 
+const MOST_KINDS = 1_000;
 const count = number({ integer: true, min: 0, max: 1_000_000 });
 const price = number({ unit: 'currency, each', min: 0, max: 1e9 });
 
@@ -12,7 +13,10 @@ const template: Field<Record<string, number>> = {
   schema: { type: 'object', additionalProperties: { type: 'integer', minimum: 0 } },
   read(value, path) {
     if (typeof value !== 'object' || value === null || Array.isArray(value))
-      throw new InvalidInput(path, `${path} is ${JSON.stringify(value)}: give ${template.takes}.`);
+      throw refuse(path, value, template.takes);
+    const kinds = Object.keys(value).length;
+    if (kinds > MOST_KINDS)
+      throw new InvalidInput(path, `${path} has ${kinds} kinds of fixture: give at most ${MOST_KINDS}.`);
     return Object.fromEntries(
       Object.entries(value).map(([kind, stops]) => [kind, count.read(stops, `${path}.${kind}`)]),
     );

@@ -1,0 +1,46 @@
+import { AsyncLocalStorage } from 'node:async_hooks';
+import { Sequelize, type Transaction } from 'sequelize';
+
+/** For whom the current work is done: a company, and the person of it who does it; or all companies, to find somebody by their e-mail. */
+export type Scope = { companyId: string; personId?: string } | 'across';
+
+interface WorkContext {
+  scope?: Scope;
+  transaction?: Transaction | null;
+}
+
+const contexts = new AsyncLocalStorage<WorkContext>();
+
+/** The scope of the current work; undefined outside of any. */
+export const currentScope = (): Scope | undefined => contexts.getStore()?.scope;
+
+/** Runs work for a scope; a transaction that is open stays open in it. */
+export const runInScope = <T>(scope: Scope, work: () => T): T =>
+  contexts.run({ ...contexts.getStore(), scope }, work);
+
+/** Runs work that outlives what started it: it keeps the scope and leaves the transaction. */
+export const runDetached = <T>(work: () => T): T =>
+  contexts.run({ ...contexts.getStore(), transaction: null }, work);
+
+/** What Sequelize asks of continuation-local storage, on the context that keeps the company. Its typings name another library's class. */
+const namespace = {
+  run: (work: (context: WorkContext) => void): void => {
+    const context = { ...contexts.getStore() };
+    contexts.run(context, work, context);
+  },
+  bind: <T>(work: T): T => work,
+  get: (key: 'transaction'): Transaction | null | undefined => contexts.getStore()?.[key],
+  set: (key: 'transaction', value: Transaction | null): void => {
+    const context = contexts.getStore();
+    if (context) context[key] = value;
+  },
+};
+Sequelize.useCLS(namespace);
+
+/**
+ * Runs work in one transaction, which every query in it joins by itself: the open one where there is one, else a new one that is committed
+ * when the work is done and rolled back when it throws. The only place where transactions begin.
+ */
+export function inTransaction<T>(sequelize: Sequelize, work: () => Promise<T>): Promise<T> {
+  return namespace.get('transaction') ? work() : sequelize.transaction(work);
+}
