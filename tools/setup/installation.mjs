@@ -34,7 +34,10 @@ export async function installPackages() {
   writeFileSync(stamp, wanted);
 }
 
-/** What is built, from which sources, with which command. */
+/**
+ * What is built, from which sources, with which command, and what is made of it then.
+ * @type {Record<'core' | 'server' | 'web', { sources: string[], result: string, command: string[], then?: string }>}
+ */
 const BUILDS = {
   core: {
     sources: ['packages/core'],
@@ -42,9 +45,10 @@ const BUILDS = {
     command: ['tsc', '-b', 'packages/core/tsconfig.build.json'],
   },
   server: {
-    sources: ['packages/core', 'packages/contracts', 'apps/server'],
+    sources: ['packages/core', 'packages/contracts', 'apps/server', 'tools/api-answers'],
     result: 'apps/server/dist/main.js',
     command: ['tsc', '-b', 'apps/server/tsconfig.build.json'],
+    then: 'tools/api-answers.mjs',
   },
   web: {
     sources: ['packages/core', 'packages/contracts', 'apps/web'],
@@ -59,7 +63,7 @@ const BUILDS = {
  */
 export async function build(...parts) {
   for (const part of parts) {
-    const { sources, result, command } = BUILDS[part];
+    const { sources, result, command, then } = BUILDS[part];
     const stamp = join(ROOT, 'node_modules', '.grevik-built', part);
     const state = stateOf(sources);
     if (existsSync(join(ROOT, result)) && existsSync(stamp) && readFileSync(stamp, 'utf8') === state)
@@ -69,6 +73,10 @@ export async function build(...parts) {
     const env = { ...process.env, NODE_ENV: 'production' };
     const { code, output } = await run(join(ROOT, 'node_modules', '.bin', program), args, { cwd: ROOT, env });
     if (code !== 0) throw new PlainFailure(`The ${part} could not be built:\n${tail(output, 20)}`);
+    if (then !== undefined) {
+      const after = await run('node', [join(ROOT, then)], { cwd: ROOT, env });
+      if (after.code !== 0) throw new PlainFailure(`${then} failed:\n${tail(after.output, 20)}`);
+    }
     mkdirSync(dirname(stamp), { recursive: true });
     writeFileSync(stamp, state);
   }

@@ -5,8 +5,10 @@ import { ArchiveModule } from './archive/archive.module.js';
 import { CalcModule } from './calc/calc.module.js';
 import { CatalogueModule } from './catalogue/catalogue.module.js';
 import { CompanyModule } from './company/company.module.js';
+import { DATABASE_LIMITS, POOL } from './database/limits.js';
 import { DemoModule } from './demo/demo.module.js';
 import { HealthModule } from './health/health.module.js';
+import { HistoryModule } from './history/history.module.js';
 import { JobsModule } from './jobs/jobs.module.js';
 import { LinesModule } from './lines/lines.module.js';
 import { OrdersModule } from './orders/orders.module.js';
@@ -18,6 +20,7 @@ import { SessionsModule } from './sessions/sessions.module.js';
 import type { Settings } from './settings.js';
 import { UndoModule } from './undo/undo.module.js';
 import { WalkListModule } from './walk-list/walk-list.module.js';
+import { WorkThreadsModule } from './work-threads/work-threads.module.js';
 
 @Module({})
 export class AppModule {
@@ -32,7 +35,11 @@ export class AppModule {
           synchronize: false,
           logging: false,
           retryAttempts: 0,
+          pool: POOL,
+          dialectOptions: DATABASE_LIMITS,
         }),
+        WorkThreadsModule,
+        HistoryModule,
         CompanyModule.on(settings),
         SessionsModule.on(settings),
         AccessModule,

@@ -2,17 +2,20 @@ import { ConsoleLogger } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { SwaggerModule } from '@nestjs/swagger';
-import { LARGEST_PHOTO, LARGEST_SHEET } from '@grevik/contracts';
-import { json, raw } from 'express';
+import type { RequestHandler } from 'express';
 import { openApi } from './api-docs/open-api.js';
 import { AppModule } from './app.module.js';
 import { migrate } from './database/migrate.js';
 import { DemoCompany } from './demo/demo-company.service.js';
 import { ErrorFilter } from './errors/error.filter.js';
-import { refuseOddBodies } from './errors/odd-bodies.js';
 import { requestValidation } from './errors/request-validation.js';
+import { findSender, openCompany } from './people/find-sender.js';
+import { SessionsService } from './people/sessions.service.js';
+import { readBody } from './requests/read-body.js';
+import { refuseOtherSites } from './requests/same-origin.js';
+import { SessionStore } from './sessions/session-store.js';
 import { requestLog } from './requests/request-log.js';
-import { securityHeaders } from './requests/security-headers.js';
+import { notStored, securityHeaders } from './requests/security-headers.js';
 import type { Settings } from './settings.js';
 import { serveWeb } from './web/serve-web.js';
 
@@ -25,20 +28,13 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
   });
   app.enableShutdownHooks();
   app.disable('x-powered-by');
-  // Behind a proxy on this machine, the address of whoever asks is the one the proxy says.
-  app.set('trust proxy', 'loopback');
+  // Nothing of the API is kept by a cache, so that no fingerprint of it is worked out.
+  app.disable('etag');
+  // What a proxy says of whoever asks is believed of the proxies that are named, and of nobody else.
+  app.set('trust proxy', settings.trustedProxies || false);
   app.use(requestLog(settings.logLevel), securityHeaders());
-  // A spreadsheet's worth of calculations in one call; anything a JSON document may be, so that the core says what is wrong with it.
-  app.use('/api/calc', json({ limit: '64mb', strict: false }));
-  // A job with its photos in one file.
-  app.use(
-    '/api/archive',
-    json({ limit: '128mb', strict: false, type: ['application/json', 'application/geo+json'] }),
-  );
-  app.use('/api/positions/:id/photos', raw({ limit: LARGEST_PHOTO, type: () => true }));
-  app.use('/api/jobs/:id/orders/sheet/preview', raw({ limit: LARGEST_SHEET, type: () => true }));
-  app.use(json({ limit: '4mb' }));
-  app.use(refuseOddBodies);
+  const sender = findSender(app.get(SessionStore), app.get(SessionsService));
+  for (const step of [notStored, refuseOtherSites, sender, readBody, openCompany]) app.use(underApi(step));
   app.useGlobalPipes(requestValidation());
   app.useGlobalFilters(new ErrorFilter());
   SwaggerModule.setup('api/docs', app, () => openApi(app), {
@@ -51,3 +47,9 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
   if (settings.offersDemo) await app.get(DemoCompany).ensure();
   return app;
 }
+
+/** A step for requests of the API alone, which sees their path whole. */
+const underApi =
+  (step: RequestHandler): RequestHandler =>
+  (request, response, next) =>
+    request.path.startsWith('/api/') ? step(request, response, next) : next();

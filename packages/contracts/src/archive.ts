@@ -3,6 +3,7 @@ import {
   type Field,
   type HouseSides,
   type RecordOf,
+  ENTRY_KINDS,
   LONGEST_WALK,
   MEDIA,
   ORDER_STATES,
@@ -23,7 +24,6 @@ import {
   text,
   walkItemFields,
 } from '@grevik/core';
-import { ENTRY_KINDS } from './entry.js';
 import { PHOTO_TYPES } from './photo.js';
 
 export const ARCHIVE_FORMAT = 'grevik-job';

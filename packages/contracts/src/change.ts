@@ -1,8 +1,5 @@
-import type { HookUpChoices, PositionDuty } from '@grevik/core';
+import type { ChangeKind, HookUpChoices, PositionDuty } from '@grevik/core';
 import type { PickView } from './line.js';
-
-export const CHANGE_KINDS = ['duty', 'pick', 'name', 'hook-up', 'walk', 'walk-list'] as const;
-export type ChangeKind = (typeof CHANGE_KINDS)[number];
 
 interface ChangeBase {
   id: string;
@@ -20,6 +17,12 @@ export interface NameKept {
   remarks: string;
 }
 
+/** Where a position is on the earth, degrees. */
+export interface PlaceKept {
+  longitude: number;
+  latitude: number;
+}
+
 /** One change of a position, as its history shows it. */
 export type PositionChangeView = ChangeBase &
   (
@@ -27,6 +30,8 @@ export type PositionChangeView = ChangeBase &
     | { kind: 'pick'; before: PickKept | null; after: PickKept | null }
     | { kind: 'name'; before: NameKept; after: NameKept }
     | { kind: 'hook-up'; before: HookUpChoices; after: HookUpChoices }
+    | { kind: 'place'; before: PlaceKept | null; after: PlaceKept | null }
+    | { kind: 'photo'; before: null; after: { photoId: string } }
   );
 
 /** One of a person's own last changes, anywhere. */
@@ -34,8 +39,9 @@ export interface OwnChangeView {
   id: string;
   kind: ChangeKind;
   at: string;
-  jobId: string;
-  /** What it was done to: a position's tag, or the lines that were brought. */
+  /** Null for what was done to the company as a whole. */
+  jobId: string | null;
+  /** What it was done to: a tag or a name. */
   what: string;
   /** Where to look at it, while it is there. */
   lineId: string | null;

@@ -1,4 +1,11 @@
-import { type BenchFinding, type Found, benchFindingInput, foundInput } from '@grevik/core';
+import {
+  type BenchFinding,
+  ENTRY_KINDS,
+  type EntryKind,
+  type Found,
+  benchFindingInput,
+  foundInput,
+} from '@grevik/core';
 import {
   IsIn,
   IsISO8601,
@@ -11,19 +18,6 @@ import {
   Min,
 } from 'class-validator';
 import { Described } from './described.js';
-
-/** What somebody standing at a valve can say of it. */
-export const ENTRY_KINDS = [
-  'note',
-  'found',
-  'turned',
-  'does-not-turn',
-  'holds',
-  'passes',
-  'leaks',
-  'bench',
-] as const;
-export type EntryKind = (typeof ENTRY_KINDS)[number];
 
 /** A fact from the field. Its id is made on the device, so that sending it twice stores it once. */
 export class EntryRequest {

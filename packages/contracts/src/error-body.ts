@@ -9,6 +9,7 @@ export const ERROR_CODES = [
   'ruled-out',
   'too-large',
   'too-many',
+  'over-budget',
   'unavailable',
   'fault',
 ] as const;

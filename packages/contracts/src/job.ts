@@ -1,4 +1,5 @@
 import { CURRENCIES, type HouseSides, type Medium, type ValveFunction } from '@grevik/core';
+import { VersionedRequest } from './position.js';
 import { IsIn, IsString, Length, Matches } from 'class-validator';
 
 export class CreateJobRequest {
@@ -9,7 +10,7 @@ export class CreateJobRequest {
 }
 
 /** The currency prices are kept in. Those that are there already are not converted. */
-export class CurrencyRequest {
+export class CurrencyRequest extends VersionedRequest {
   @IsIn(CURRENCIES, { message: 'currency must be a code of ISO 4217, like USD' })
   currency!: string;
 }
@@ -24,6 +25,8 @@ export interface LineSummary {
 
 export interface JobView {
   id: string;
+  /** Goes up with every change of its house rules: send it back with the next one. */
+  version: number;
   name: string;
   lines: LineSummary[];
   /** The sides this job takes for itself, over the company's. */
@@ -41,6 +44,8 @@ export interface PositionSummary {
 }
 
 export interface CompanyView {
+  /** Goes up with every change of it: send it back with the next one. */
+  version: number;
   name: string;
   currency: string;
   /** The sides it has taken; the rest are the standard ones. */

@@ -193,6 +193,10 @@ export class DeskPractice {
 }
 
 export class AskPricesRequest extends OrderLineIds {
+  /** Made when the request is begun: sent again, nothing is asked twice. */
+  @IsUUID()
+  id!: string;
+
   @IsArray()
   @ArrayNotEmpty()
   @ArrayMaxSize(5)

@@ -1,4 +1,5 @@
-import { IsEmail, IsIn, IsString, Length, Matches, MaxLength } from 'class-validator';
+import { IsEmail, IsIn, IsOptional, IsString, Length, Matches, MaxLength } from 'class-validator';
+import { VersionedRequest } from './position.js';
 import { ROLES, type Permission, type Role } from './access.js';
 
 export const SHORTEST_PASSWORD = 10;
@@ -12,6 +13,12 @@ export class SignInRequest {
   @IsString()
   @Length(1, LONGEST_PASSWORD)
   password!: string;
+
+  /** The company's name, for somebody who is in more than one with the same e-mail and password. */
+  @IsOptional()
+  @IsString()
+  @Length(1, 120)
+  company?: string;
 }
 
 /** A person's own part of joining: the name on the log, and how to sign in. */
@@ -54,7 +61,7 @@ export class ChangePasswordRequest {
   next!: string;
 }
 
-export class RoleRequest {
+export class RoleRequest extends VersionedRequest {
   @IsIn(ROLES)
   role!: Role;
 }
@@ -74,6 +81,8 @@ export class AcceptInvitationRequest extends JoinRequest {
 
 export interface PersonView {
   id: string;
+  /** Goes up with every change of the role: send it back with the next one. */
+  version: number;
   name: string;
   email: string;
   role: Role;
@@ -89,6 +98,8 @@ export interface SessionView {
 /** The ways in that this server offers. */
 export interface DoorsView {
   demo: boolean;
+  /** Whether anybody may create a company. */
+  company: boolean;
 }
 
 export interface InvitationView {

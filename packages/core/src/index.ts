@@ -22,4 +22,5 @@ export * from './takeoff/index.js';
 export * from './orders/index.js';
 export * from './walk/index.js';
 export * from './walk-list/index.js';
+export * from './log/index.js';
 export * from './registry/index.js';

@@ -17,10 +17,19 @@ export class AccessGuard implements CanActivate {
     const acting = actingIn(context.switchToHttp().getRequest<object>());
     if (!acting) throw new Refusal(401, { code: 'signed-out', message: 'Sign in to go on.' });
     if (needed === 'signed-in') return true;
+    if (needed === 'people' && acting.isDemo) throw notInDemo();
     if (needed === undefined || !mayDo(acting.role, needed)) throw notAllowed(acting.role, needed);
     return true;
   }
 }
+
+/** The people of the demo company are everybody's who looks around in it. */
+const notInDemo = (): Refusal =>
+  new Refusal(403, {
+    code: 'not-allowed',
+    message:
+      'The people of the demo company stay as they are. Create a company of your own to invite people.',
+  });
 
 /** Says what a role may not do, and who may. */
 export function notAllowed(role: string, needed: Permission | undefined): Refusal {

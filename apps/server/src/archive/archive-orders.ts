@@ -1,13 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import type { ArchivedOrder, ArchivedQuotation, JobArchive } from '@grevik/contracts';
-import { InvalidInput, type ValveSpec, castingAgainstOrder } from '@grevik/core';
+import { type ValveSpec, castingAgainstOrder } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { OrderLine } from '../orders/order-line.model.js';
 import { Order } from '../orders/order.model.js';
 import { Quotation } from '../orders/quotation.model.js';
 import { Receipt } from '../orders/receipt.model.js';
-import { Person } from '../people/person.model.js';
+import { currentPersonId } from '../company/company-scope.js';
+import { SIGNERS, signedName } from '../people/signature.js';
 
 /** A job's orders out to an archive, and back. Lines get new ids where they come in: one job may come twice. */
 @Injectable()
@@ -26,14 +27,14 @@ export class ArchiveOrders {
     const [orders, quotations] = await Promise.all([
       this.orders.findAll({
         where: { jobId },
-        include: [{ model: OrderLine, include: [{ model: Receipt, include: [Person] }] }],
+        include: [{ model: OrderLine, include: [{ model: Receipt, include: SIGNERS }] }],
         order: [
           ['createdAt', 'ASC'],
           ['lines', 'place', 'ASC'],
           ['lines', 'receipts', 'receivedAt', 'ASC'],
         ],
       }),
-      this.quotations.findAll({ where: { jobId }, include: [Person], order: [['askedAt', 'ASC']] }),
+      this.quotations.findAll({ where: { jobId }, include: SIGNERS, order: [['askedAt', 'ASC']] }),
     ]);
     // By where they stand: the same job is written down the same, whatever its lines' ids are here.
     const keyOf = new Map(
@@ -51,7 +52,7 @@ export class ArchiveOrders {
 
   async take(
     jobId: string,
-    { orders = [], quotations = [] }: JobArchive,
+    { orders = [], quotations = [] }: Pick<JobArchive, 'orders' | 'quotations'>,
     idOf: ReadonlyMap<string, string>,
   ): Promise<void> {
     const newIds = new Map(orders.flatMap(({ lines }) => lines.map(({ id }) => [id, randomUUID()] as const)));
@@ -80,6 +81,7 @@ export class ArchiveOrders {
               spec && receipt.casting !== '' ? castingAgainstOrder(spec as ValveSpec, receipt.casting) : null,
             receivedAt: new Date(receivedAt),
             signedAs: by,
+            importedBy: currentPersonId(),
           })),
         );
       }
@@ -98,6 +100,7 @@ export class ArchiveOrders {
         problem: problem ?? null,
         askedAt: new Date(askedAt),
         signedAs: by,
+        importedBy: currentPersonId(),
       })),
     );
   }
@@ -120,25 +123,21 @@ function archivedOrder(
       note,
       ...(unitPrice !== null && { unitPrice: Number(unitPrice) }),
       ...(leadDays !== null && { leadDays }),
-      receipts: receipts.map(
-        ({ quantity: came, casting, accepted, note: said, receivedAt, person, signedAs }) => ({
-          quantity: came,
-          casting,
-          accepted,
-          note: said,
-          receivedAt: receivedAt.toISOString(),
-          by: person?.name ?? signedAs ?? '',
-        }),
-      ),
+      receipts: receipts.map((receipt) => ({
+        quantity: receipt.quantity,
+        casting: receipt.casting,
+        accepted: receipt.accepted,
+        note: receipt.note,
+        receivedAt: receipt.receivedAt.toISOString(),
+        by: signedName(receipt),
+      })),
     })),
   };
 }
 
 /** Of lines that were taken off since, nothing is left to say. */
-function archivedQuotation(
-  { supplier, state, lines, answer, problem, askedAt, person, signedAs }: Quotation,
-  keyOf: ReadonlyMap<string, string>,
-): ArchivedQuotation {
+function archivedQuotation(quotation: Quotation, keyOf: ReadonlyMap<string, string>): ArchivedQuotation {
+  const { supplier, state, lines, answer, problem, askedAt } = quotation;
   return {
     supplier,
     state,
@@ -154,43 +153,6 @@ function archivedQuotation(
     }),
     ...(problem !== null && { problem }),
     askedAt: askedAt.toISOString(),
-    by: person?.name ?? signedAs ?? '',
+    by: signedName(quotation),
   };
-}
-
-/** What each field alone can not tell: a line named twice, an order sent to nobody, more come than was ordered, a tag no line has. */
-export function refuseOddOrders({ orders = [], lines }: JobArchive): void {
-  const tags = new Set(lines.flatMap(({ positions }) => positions.map(({ tag }) => tag)));
-  const ids = new Set<string>();
-  const drafts = new Set<string>();
-  orders.forEach(({ supplier, state, lines: ordered }, at) => {
-    const field = `orders[${at}]`;
-    if (supplier === undefined && state !== 'draft')
-      throw new InvalidInput(
-        `${field}.supplier`,
-        `${field}.supplier is missing: an order that is ${state} has one.`,
-      );
-    if (state === 'draft' && drafts.has(supplier ?? ''))
-      throw new InvalidInput(`${field}.state`, `${field} is a second draft for one supplier.`);
-    if (state === 'draft') drafts.add(supplier ?? '');
-    ordered.forEach(({ id, positions, quantity, receipts }, index) => {
-      const line = `${field}.lines[${index}]`;
-      if (ids.has(id)) throw new InvalidInput(`${line}.id`, `${line}.id is “${id}”, which is there already.`);
-      ids.add(id);
-      const stranger = positions.find((tag) => !tags.has(tag));
-      if (stranger !== undefined)
-        throw new InvalidInput(
-          `${line}.positions`,
-          `${line}.positions names ${stranger}, which no line has.`,
-        );
-      const came = receipts
-        .filter(({ accepted }) => accepted)
-        .reduce((sum, receipt) => sum + receipt.quantity, 0);
-      if (came > quantity)
-        throw new InvalidInput(
-          `${line}.receipts`,
-          `${line}.receipts come to ${came}, and ${quantity} were ordered.`,
-        );
-    });
-  });
 }

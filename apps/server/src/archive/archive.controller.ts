@@ -5,9 +5,10 @@ import {
   type PositionsGeoJson,
   jobArchiveInput,
 } from '@grevik/contracts';
-import { Body, Controller, Get, HttpCode, Param, Post, Put, Res } from '@nestjs/common';
+import { InvalidInput } from '@grevik/core';
+import { Body, Controller, Get, HttpCode, Param, Post, Put, Req, Res } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
-import type { Response } from 'express';
+import type { Request, Response } from 'express';
 import { Anyone, May } from '../access/may.js';
 import { IdPipe } from '../errors/id.pipe.js';
 import { CoordinatesService } from './coordinates.service.js';
@@ -48,8 +49,10 @@ export class ArchiveController {
   @ApiOperation({ summary: 'Makes a job from an archive: whole, or not at all.' })
   @May('bring-lines')
   @Post('jobs')
-  take(@Body() archive: unknown): Promise<ArchiveTaken> {
-    return this.importing.take(archive);
+  take(@Req() request: Request): Promise<ArchiveTaken> {
+    if (!Buffer.isBuffer(request.body))
+      throw new InvalidInput('request', 'The request is empty: send the archive as JSON.');
+    return this.importing.take(Uint8Array.from(request.body));
   }
 
   @ApiOperation({ summary: 'Positions with coordinates as GeoJSON (RFC 7946).' })

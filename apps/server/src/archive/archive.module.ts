@@ -13,6 +13,7 @@ import { Person } from '../people/person.model.js';
 import { Photo } from '../photos/photo.model.js';
 import { Pick } from '../positions/pick.model.js';
 import { Position } from '../positions/position.model.js';
+import { PositionsModule } from '../positions/positions.module.js';
 import { Walk } from '../walks/walk.model.js';
 import { ArchiveOrders } from './archive-orders.js';
 import { ArchiveController } from './archive.controller.js';
@@ -38,6 +39,7 @@ import { ImportJob } from './import-job.js';
       Quotation,
     ]),
     CatalogueModule,
+    PositionsModule,
   ],
   controllers: [ArchiveController],
   providers: [ArchiveOrders, ExportJob, ImportJob, CoordinatesService],

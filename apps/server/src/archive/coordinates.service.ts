@@ -1,13 +1,12 @@
-import type { GeoJsonTaken, PositionsGeoJson } from '@grevik/contracts';
+import type { GeoJsonTaken, PlaceKept, PositionsGeoJson } from '@grevik/contracts';
 import { type Field, InvalidInput, choice, number } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
-import { InjectConnection, InjectModel } from '@nestjs/sequelize';
+import { InjectModel } from '@nestjs/sequelize';
 import { Op } from 'sequelize';
-import type { Sequelize } from 'sequelize-typescript';
-import { inTransaction } from '../database/work-context.js';
 import { Job } from '../jobs/job.model.js';
 import { Line } from '../lines/line.model.js';
 import { Position } from '../positions/position.model.js';
+import { PositionsService } from '../positions/positions.service.js';
 
 const MOST_FEATURES = 20_000;
 const longitude = number({ unit: 'degrees', min: -180, max: 180 });
@@ -17,9 +16,9 @@ const latitude = number({ unit: 'degrees', min: -90, max: 90 });
 @Injectable()
 export class CoordinatesService {
   constructor(
-    @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(Job) private readonly jobs: typeof Job,
     @InjectModel(Position) private readonly positions: typeof Position,
+    private readonly positionsService: PositionsService,
   ) {}
 
   async out(jobId: string): Promise<PositionsGeoJson> {
@@ -57,24 +56,22 @@ export class CoordinatesService {
         (position) => [position.tag.toLowerCase(), position] as const,
       ),
     );
-    const places = new Map<Position, { longitude: number; latitude: number }>();
+    const places = new Map<string, PlaceKept>();
     const problems: GeoJsonTaken['problems'] = [];
     features.forEach((feature, at) => {
       try {
         const { tag, ...place } = placeOf(feature, `features[${at}]`);
         const position = known.get(tag.toLowerCase());
         if (!position) throw new InvalidInput('tag', `“${tag}” is no position of this job.`);
-        if (places.has(position)) throw new InvalidInput('tag', `“${tag}” is placed twice.`);
-        places.set(position, place);
+        if (places.has(position.id)) throw new InvalidInput('tag', `“${tag}” is placed twice.`);
+        places.set(position.id, place);
       } catch (error) {
         if (!(error instanceof InvalidInput)) throw error;
         problems.push({ feature: at, message: error.message });
       }
     });
     if (problems.length > 0) return { placed: 0, problems };
-    await inTransaction(this.sequelize, async () => {
-      for (const [position, place] of places) await position.update(place, { silent: true });
-    });
+    await this.positionsService.placeAll(places);
     return { placed: places.size, problems };
   }
 }

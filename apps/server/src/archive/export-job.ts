@@ -8,6 +8,7 @@ import { Entry } from '../entries/entry.model.js';
 import { Job } from '../jobs/job.model.js';
 import { Line } from '../lines/line.model.js';
 import { Person } from '../people/person.model.js';
+import { SIGNERS, signedName } from '../people/signature.js';
 import { Photo } from '../photos/photo.model.js';
 import { Pick } from '../positions/pick.model.js';
 import { Position } from '../positions/position.model.js';
@@ -43,7 +44,7 @@ export class ExportJob {
       this.walks.findAll({ where: { jobId } }),
       this.entries.findAll({
         where: { positionId: positionIds },
-        include: [Person],
+        include: SIGNERS,
         order: [
           ['happenedAt', 'ASC'],
           ['receivedAt', 'ASC'],
@@ -51,7 +52,7 @@ export class ExportJob {
       }),
       this.photos.findAll({
         where: { positionId: positionIds },
-        include: [Person],
+        include: SIGNERS,
         order: [['takenAt', 'ASC']],
       }),
       this.people.findAll(),
@@ -72,22 +73,22 @@ export class ExportJob {
       ...(Object.keys(position.hookUp).length > 0 && { hookUp: position.hookUp }),
       entries: entries
         .filter(({ positionId }) => positionId === position.id)
-        .map(({ kind, text, turns, found, finding, happenedAt, person, signedAs }) => ({
-          kind,
-          text,
-          ...(turns !== null && { turns }),
-          ...(found !== null && { found }),
-          ...(finding !== null && { finding }),
-          happenedAt: happenedAt.toISOString(),
-          by: person?.name ?? signedAs ?? '',
+        .map((entry) => ({
+          kind: entry.kind,
+          text: entry.text,
+          ...(entry.turns !== null && { turns: entry.turns }),
+          ...(entry.found !== null && { found: entry.found }),
+          ...(entry.finding !== null && { finding: entry.finding }),
+          happenedAt: entry.happenedAt.toISOString(),
+          by: signedName(entry),
         })),
       photos: photos
         .filter(({ positionId }) => positionId === position.id)
-        .map(({ type, takenAt, content, person, signedAs }) => ({
-          type,
-          takenAt: takenAt.toISOString(),
-          by: person?.name ?? signedAs ?? '',
-          base64: content.toString('base64'),
+        .map((photo) => ({
+          type: photo.type,
+          takenAt: photo.takenAt.toISOString(),
+          by: signedName(photo),
+          base64: photo.content.toString('base64'),
         })),
     });
     return {

@@ -1,30 +1,38 @@
 import { randomUUID } from 'node:crypto';
-import {
-  type ArchiveTaken,
-  type ArchivedLine,
-  type ArchivedPosition,
-  type JobArchive,
-  jobArchiveInput,
-} from '@grevik/contracts';
-import { InvalidInput, TAG_PATTERN, type WalkItem } from '@grevik/core';
+import type { ArchiveTaken } from '@grevik/contracts';
+import type { WalkItem } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
-import { inTransaction } from '../database/work-context.js';
-import { ArchiveOrders, refuseOddOrders } from './archive-orders.js';
 import { CatalogueModelRow } from '../catalogue/catalogue-model.model.js';
 import { CatalogueService } from '../catalogue/catalogue.service.js';
+import { currentCompanyId, currentPersonId } from '../company/company-scope.js';
+import { inTransaction } from '../database/work-context.js';
 import { conditionFrom } from '../entries/condition-from.js';
 import { Entry } from '../entries/entry.model.js';
 import { Refusal } from '../errors/refusal.js';
+import { ChangeLog } from '../history/change-log.service.js';
 import { Job } from '../jobs/job.model.js';
 import { Line } from '../lines/line.model.js';
+import { Person } from '../people/person.model.js';
 import { Photo } from '../photos/photo.model.js';
-import { photoType } from '../photos/photos.service.js';
+import { fingerprint } from '../photos/photos.service.js';
 import { Pick } from '../positions/pick.model.js';
 import { Position } from '../positions/position.model.js';
-import { refuseOddWalk } from '../walks/odd-walk.js';
 import { Walk } from '../walks/walk.model.js';
+import { WorkThreads } from '../work-threads/work-threads.service.js';
+import { ArchiveOrders } from './archive-orders.js';
+import type { ArchivePieces, ArchiveRest, CheckedPosition, LineHead } from './read-archive.js';
+
+const READING_MS = 60_000;
+
+/** What the positions of one import have in common. */
+interface Imported {
+  jobId: string;
+  modelIds: ReadonlyMap<string, string>;
+  photos: ArchivePieces['photos'];
+  importer: Person;
+}
 
 /** Makes a job again from an archive: whole, or not at all. What people wrote stays signed with their names. */
 @Injectable()
@@ -39,14 +47,22 @@ export class ImportJob {
     @InjectModel(Entry) private readonly entries: typeof Entry,
     @InjectModel(Photo) private readonly photos: typeof Photo,
     @InjectModel(CatalogueModelRow) private readonly models: typeof CatalogueModelRow,
+    @InjectModel(Person) private readonly people: typeof Person,
     private readonly catalogue: CatalogueService,
     private readonly orders: ArchiveOrders,
+    private readonly threads: WorkThreads,
+    private readonly log: ChangeLog,
   ) {}
 
-  async take(given: unknown): Promise<ArchiveTaken> {
-    const archive = jobArchiveInput.read(given, '') as JobArchive;
-    refuseContradictions(archive);
-    refuseOddOrders(archive);
+  /** @param body the archive as it came: read and checked in a thread of its own, and handed back in pieces */
+  async take(body: Uint8Array<ArrayBuffer>): Promise<ArchiveTaken> {
+    const budget = {
+      sender: currentCompanyId(),
+      mostMs: READING_MS,
+      insteadOfLong: 'Export the job without its photos, or in smaller jobs.',
+    };
+    const { rest, lines, photos } = await this.threads.run('readArchive', body, budget, [body.buffer]);
+    const archive = JSON.parse(rest) as ArchiveRest;
     return inTransaction(this.sequelize, async () => {
       const [job, isNew] = await this.jobs.findOrCreate({ where: { name: archive.job.trim() } });
       if (!isNew)
@@ -56,21 +72,29 @@ export class ImportJob {
           message: `There is a job called “${archive.job}” already. Give one of them another name.`,
         });
       if (archive.houseRules) await job.update({ houseRules: archive.houseRules });
-      const modelIds = await this.addModels(archive);
-      const idOf = new Map<string, string>();
-      for (const [placeInJob, line] of archive.lines.entries())
-        for (const [tag, id] of await this.addLine(job.id, line, placeInJob, modelIds)) idOf.set(tag, id);
-      await this.orders.take(job.id, archive, idOf);
-      return {
+      const imported: Imported = {
         jobId: job.id,
-        name: job.name,
-        positions: archive.lines.reduce((sum, { positions }) => sum + positions.length, 0),
+        modelIds: await this.addModels(archive),
+        photos,
+        importer: await this.people.findByPk(currentPersonId(), { rejectOnEmpty: true }),
       };
+      const idOf = new Map<string, string>();
+      for (const [placeInJob, line] of lines.entries())
+        for (const [tag, id] of await this.addLine(imported, line, placeInJob)) idOf.set(tag, id);
+      await this.orders.take(job.id, archive, idOf);
+      await this.log.record({
+        kind: 'archive',
+        jobId: job.id,
+        what: job.name,
+        before: null,
+        after: { lines: lines.length, positions: idOf.size },
+      });
+      return { jobId: job.id, name: job.name, positions: idOf.size };
     });
   }
 
   /** The catalogue keeps its own models; what it does not have yet is added. */
-  private async addModels({ models }: JobArchive): Promise<ReadonlyMap<string, string>> {
+  private async addModels({ models }: ArchiveRest): Promise<ReadonlyMap<string, string>> {
     const known = async (): Promise<Map<string, string>> =>
       new Map((await this.models.findAll()).map(({ id, maker, model }) => [`${maker}\n${model}`, id]));
     const before = await known();
@@ -79,18 +103,19 @@ export class ImportJob {
   }
 
   private async addLine(
-    jobId: string,
-    { name, medium, walked, walk, positions }: ArchivedLine,
+    imported: Imported,
+    { head, positions }: ArchivePieces['lines'][number],
     placeInJob: number,
-    modelIds: ReadonlyMap<string, string>,
   ): Promise<ReadonlyMap<string, string>> {
+    const { jobId } = imported;
+    const { name, medium, walked, walk } = JSON.parse(head) as LineHead;
     const line = await this.lines.create({ jobId, name, medium, placeInJob });
     const idOf = new Map<string, string>();
-    for (const [placeOnLine, position] of positions.entries())
-      idOf.set(
-        position.tag,
-        await this.addPosition({ jobId, lineId: line.id, placeOnLine }, position, modelIds),
-      );
+    for (const piece of positions)
+      for (const position of JSON.parse(piece) as CheckedPosition[]) {
+        const where = { jobId, lineId: line.id, placeOnLine: idOf.size };
+        idOf.set(position.tag, await this.addPosition(imported, where, position));
+      }
     if (!walked) return idOf;
     const items = walk.map(({ tag, ...item }): WalkItem => {
       const positionId = tag === undefined ? undefined : idOf.get(tag);
@@ -101,12 +126,12 @@ export class ImportJob {
   }
 
   private async addPosition(
+    { modelIds, photos: content, importer }: Imported,
     where: { jobId: string; lineId: string; placeOnLine: number },
-    { pick, entries, photos, ...own }: ArchivedPosition,
-    modelIds: ReadonlyMap<string, string>,
+    { pick, entries, photos, ...own }: CheckedPosition,
   ): Promise<string> {
-    const written = entries.map((entry) =>
-      this.entries.build({
+    const written = entries.map((entry) => {
+      const row = this.entries.build({
         ...entry,
         id: randomUUID(),
         turns: entry.turns ?? null,
@@ -115,12 +140,13 @@ export class ImportJob {
         happenedAt: new Date(entry.happenedAt),
         receivedAt: new Date(),
         signedAs: entry.by,
-      }),
-    );
+        importedBy: importer.id,
+      });
+      row.importer = importer;
+      return row;
+    });
     const { id } = await this.positions.create({ ...where, ...own, condition: conditionFrom(written) });
-    await this.entries.bulkCreate(
-      written.map((entry) => ({ ...(entry.get({ plain: true }) as object), positionId: id })),
-    );
+    await this.entries.bulkCreate(written.map(({ dataValues }) => ({ ...dataValues, positionId: id })));
     if (pick)
       await this.picks.create({
         positionId: id,
@@ -129,59 +155,21 @@ export class ImportJob {
         verdict: pick.verdict,
         pickedAt: new Date(pick.pickedAt),
         signedAs: pick.by ?? null,
+        importedBy: importer.id,
       });
-    for (const { base64, by, takenAt } of photos) {
-      const content = Buffer.from(base64, 'base64');
+    for (const { at, type, by, takenAt } of photos) {
+      const picture = Buffer.from(content[at] ?? []);
       await this.photos.create({
         id: randomUUID(),
         positionId: id,
-        type: await photoType(content),
-        content,
+        type,
+        content: picture,
+        sentSha256: fingerprint(picture),
         takenAt: new Date(takenAt),
         signedAs: by,
+        importedBy: importer.id,
       });
     }
     return id;
   }
-}
-
-/** What each field alone can not tell: tags and names given twice, a valve of the walk that is no position, a pick without its model. */
-function refuseContradictions({ lines, models }: JobArchive): void {
-  const once = (seen: Set<string>, given: string, field: string): void => {
-    const key = given.trim().toLowerCase();
-    if (seen.has(key)) throw new InvalidInput(field, `${field} is “${given}”, which is there already.`);
-    seen.add(key);
-  };
-  const tags = new Set<string>();
-  const names = new Set<string>();
-  const known = new Set(models.map(({ maker, model }) => `${maker}\n${model}`));
-  if (known.size < models.length) throw new InvalidInput('models', 'models names one model twice.');
-  lines.forEach(({ name, walked, walk, positions }, at) => {
-    const here = `lines[${at}]`;
-    once(names, name, `${here}.name`);
-    positions.forEach(({ tag, longitude, latitude, pick }, index) => {
-      const field = `${here}.positions[${index}]`;
-      if (!TAG_PATTERN.test(tag))
-        throw new InvalidInput(`${field}.tag`, `${field}.tag is “${tag}”: write it like CW-04.`);
-      once(tags, tag, `${field}.tag`);
-      if ((longitude === undefined) !== (latitude === undefined))
-        throw new InvalidInput(`${field}.latitude`, `${field} needs longitude and latitude, or neither.`);
-      if (pick && !known.has(`${pick.maker}\n${pick.model}`))
-        throw new InvalidInput(
-          `${field}.pick.model`,
-          `${field}.pick.model is ${pick.model}, which models does not have.`,
-        );
-    });
-    if (!walked) return;
-    refuseOddWalk(walk, `${here}.walk`);
-    const own = new Set(positions.map(({ tag }) => tag));
-    walk.forEach(({ kind, tag }, index) => {
-      const field = `${here}.walk[${index}].tag`;
-      if (kind === 'valve' ? tag === undefined || !own.delete(tag) : tag !== undefined)
-        throw new InvalidInput(
-          field,
-          `${field} is ${tag ?? 'missing'}: a valve, and only a valve, names a position of its line, once.`,
-        );
-    });
-  });
 }

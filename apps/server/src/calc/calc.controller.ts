@@ -1,22 +1,24 @@
-import { setImmediate as breathe } from 'node:timers/promises';
-import {
-  CALCULATIONS,
-  type Calculation,
-  InvalidInput,
-  MOST_INPUTS,
-  calculate,
-  calculateOrRefuse,
-  findCalculation,
-} from '@grevik/core';
-import { Body, Controller, Get, HttpCode, NotFoundException, Param, Post } from '@nestjs/common';
+import { CALCULATIONS, findCalculation } from '@grevik/core';
+import { Controller, Get, HttpCode, NotFoundException, Param, Post, Req, Res } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
+import type { Request, Response } from 'express';
 import { Anyone } from '../access/may.js';
+import { actingIn } from '../sessions/acting.js';
+import type { Sent } from '../requests/sent.js';
+import { WorkThreads } from '../work-threads/work-threads.service.js';
 
-/** Inputs run between two looks at other requests. */
-const AT_ONCE = 100;
+/** What one request may take, of somebody of a company, and of anybody else. */
+const LIMITS = {
+  company: { mostMs: 20_000, mostAnswerBytes: 64 * 1024 * 1024 },
+  anybody: { mostMs: 5_000, mostAnswerBytes: 8 * 1024 * 1024 },
+} as const;
+/** The thread is ended where a list did not stop by itself. */
+const GRACE_MS = 1_000;
 
 @Controller('api/calc')
 export class CalcController {
+  constructor(private readonly threads: WorkThreads) {}
+
   @ApiOperation({ summary: 'The calculations there are.' })
   @Anyone()
   @Get()
@@ -28,29 +30,30 @@ export class CalcController {
   @Anyone()
   @Post(':name')
   @HttpCode(200)
-  run(@Param('name') name: string, @Body() input: unknown): unknown {
-    const calculation = findCalculation(name);
-    if (!calculation)
+  async run(
+    @Param('name') name: string,
+    @Req() request: Request,
+    @Res() response: Response,
+  ): Promise<Sent<unknown>> {
+    if (!findCalculation(name))
       throw new NotFoundException(
         `There is no calculation “${name.slice(0, 60)}”. There are ${CALCULATIONS.map((known) => known.name).join(', ')}.`,
       );
-    return Array.isArray(input) ? this.runAll(calculation, input) : calculate(calculation, input);
-  }
-
-  /** A long list lets other requests through between its parts. */
-  private async runAll(calculation: Calculation, inputs: readonly unknown[]): Promise<unknown[]> {
-    if (inputs.length > MOST_INPUTS)
-      throw new InvalidInput(
-        'input',
-        `The list has ${inputs.length} inputs: send at most ${MOST_INPUTS} at once.`,
-      );
-    const results: unknown[] = [];
-    for (let from = 0; from < inputs.length; from += AT_ONCE) {
-      results.push(
-        ...inputs.slice(from, from + AT_ONCE).map((input) => calculateOrRefuse(calculation, input)),
-      );
-      await breathe();
-    }
-    return results;
+    const acting = actingIn(request);
+    const { mostMs, mostAnswerBytes } = acting ? LIMITS.company : LIMITS.anybody;
+    // A piece of memory of its own, which the thread can take over.
+    const body = Buffer.isBuffer(request.body) ? Uint8Array.from(request.body as Buffer) : new Uint8Array();
+    const answer = await this.threads.run(
+      'calculate',
+      { name, body, mostMs, mostAnswerBytes },
+      {
+        sender: acting?.companyId ?? request.ip ?? '',
+        mostMs: mostMs + GRACE_MS,
+        insteadOfLong: 'Send fewer inputs at once, or smaller ones.',
+      },
+      [body.buffer],
+    );
+    // Not through send(), which would work a fingerprint out of all of it.
+    response.type('application/json').set('content-length', String(answer.byteLength)).end(answer);
   }
 }

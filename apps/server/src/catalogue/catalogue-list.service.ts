@@ -10,6 +10,7 @@ import {
 import { Injectable } from '@nestjs/common';
 import { InjectConnection } from '@nestjs/sequelize';
 import Papa from 'papaparse';
+import { csvText } from '../sheets/csv-text.js';
 import type { Sequelize } from 'sequelize-typescript';
 import { inTransaction } from '../database/work-context.js';
 import { Refusal } from '../errors/refusal.js';
@@ -33,9 +34,7 @@ export class CatalogueListService {
 
   async write(format: CatalogueFormat): Promise<string> {
     const models = (await this.catalogue.list()).map(plainModel);
-    return format === 'json'
-      ? JSON.stringify(models, null, 2)
-      : Papa.unparse(catalogueSheet(models), { newline: '\r\n', escapeFormulae: true });
+    return format === 'json' ? JSON.stringify(models, null, 2) : csvText(catalogueSheet(models));
   }
 
   /** What taking a list would do, row by row. Changes nothing. */

@@ -8,10 +8,12 @@ import {
   RetireModelRequest,
   TakeCatalogueListRequest,
 } from '@grevik/contracts';
+import type { CatalogueModel } from '@grevik/core';
 import { Body, Controller, Get, HttpCode, Param, Post, Put, Res } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { May } from '../access/may.js';
+import type { Sent } from '../requests/sent.js';
 import { IdPipe } from '../errors/id.pipe.js';
 import { CatalogueListService } from './catalogue-list.service.js';
 import { CatalogueService } from './catalogue.service.js';
@@ -33,14 +35,14 @@ export class CatalogueController {
   @ApiOperation({ summary: 'The catalogue as a sheet, a row for each size of each model.' })
   @May('look')
   @Get('catalogue.csv')
-  sheet(@Res() response: Response): Promise<void> {
+  sheet(@Res() response: Response): Promise<Sent<'text/csv'>> {
     return this.send('csv', response);
   }
 
   @ApiOperation({ summary: 'The catalogue as JSON.' })
   @May('look')
   @Get('catalogue.json')
-  json(@Res() response: Response): Promise<void> {
+  json(@Res() response: Response): Promise<Sent<CatalogueModel[]>> {
     return this.send('json', response);
   }
 

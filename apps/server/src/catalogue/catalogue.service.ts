@@ -7,6 +7,8 @@ import { UniqueConstraintError } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { inTransaction } from '../database/work-context.js';
 import { Refusal } from '../errors/refusal.js';
+import { ChangeLog } from '../history/change-log.service.js';
+import type { Change } from '../history/change.model.js';
 import { CatalogueModelRow } from './catalogue-model.model.js';
 import { CatalogueSize } from './catalogue-size.model.js';
 
@@ -16,7 +18,10 @@ export class CatalogueService {
     @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(CatalogueModelRow) private readonly models: typeof CatalogueModelRow,
     @InjectModel(CatalogueSize) private readonly sizes: typeof CatalogueSize,
-  ) {}
+    private readonly log: ChangeLog,
+  ) {
+    log.takesBack(['model-change', 'model-retire'], (change) => this.takeBack(change));
+  }
 
   async list(): Promise<ModelView[]> {
     const rows = await this.models.findAll({
@@ -44,7 +49,17 @@ export class CatalogueService {
 
   addOne(model: CatalogueModel): Promise<ModelView> {
     return this.named(model, () =>
-      inTransaction(this.sequelize, async () => this.get(await this.create(model))),
+      inTransaction(this.sequelize, async () => {
+        const id = await this.create(model);
+        await this.log.record({
+          kind: 'model-add',
+          subjectId: id,
+          what: nameOf(model),
+          before: null,
+          after: model,
+        });
+        return this.get(id);
+      }),
     );
   }
 
@@ -52,7 +67,7 @@ export class CatalogueService {
   change(id: string, version: number, model: CatalogueModel): Promise<ModelView> {
     return this.named(model, () =>
       inTransaction(this.sequelize, async () => {
-        await this.replace(await this.held(id, version), model);
+        await this.replaceSigned(await this.held(id, version), model);
         return this.get(id);
       }),
     );
@@ -61,8 +76,7 @@ export class CatalogueService {
   /** Takes a model out of every line-up to come, or back into them. */
   retire(id: string, version: number, retired: boolean): Promise<ModelView> {
     return inTransaction(this.sequelize, async () => {
-      const row = await this.held(id, version);
-      await row.update({ retired, version: row.version + 1 });
+      await this.retireSigned(await this.held(id, version), retired);
       return this.get(id);
     });
   }
@@ -75,11 +89,59 @@ export class CatalogueService {
     adds: readonly CatalogueModel[];
     changes: readonly { id: string; model: CatalogueModel }[];
   }): Promise<void> {
+    const before: CatalogueModel[] = [];
     await this.add(adds);
     for (const { id, model } of changes) {
       const row = await this.models.findByPk(id, { lock: true });
-      if (row) await this.replace(row, model);
+      if (!row) continue;
+      before.push(plainModel(await this.get(id)));
+      await this.replace(row, model);
     }
+    await this.log.record({
+      kind: 'model-list',
+      what: [...adds, ...changes.map(({ model }) => model)].map(nameOf).join(', '),
+      before,
+      after: [...adds, ...changes.map(({ model }) => model)],
+    });
+  }
+
+  private async takeBack({ id, kind, subjectId, before, after }: Change): Promise<void> {
+    await inTransaction(this.sequelize, async () => {
+      const now = await this.get(subjectId ?? '');
+      const row = await this.held(now.id, now.version);
+      if (kind === 'model-retire') {
+        if (row.retired !== after) throw changedSince(row);
+        await this.retireSigned(row, before as boolean, id);
+      } else {
+        if (!sameModel(plainModel(now), after as CatalogueModel)) throw changedSince(row);
+        await this.replaceSigned(row, before as CatalogueModel, id);
+      }
+    });
+  }
+
+  private async replaceSigned(row: CatalogueModelRow, model: CatalogueModel, undoes?: string): Promise<void> {
+    const before = plainModel(await this.get(row.id));
+    await this.replace(row, model);
+    await this.log.record({
+      kind: 'model-change',
+      subjectId: row.id,
+      what: nameOf(model),
+      before,
+      after: model,
+      ...(undoes !== undefined && { undoes }),
+    });
+  }
+
+  private async retireSigned(row: CatalogueModelRow, retired: boolean, undoes?: string): Promise<void> {
+    await this.log.record({
+      kind: 'model-retire',
+      subjectId: row.id,
+      what: nameOf(row),
+      before: row.retired,
+      after: retired,
+      ...(undoes !== undefined && { undoes }),
+    });
+    await row.update({ retired, version: row.version + 1 });
   }
 
   private async create({ maker, model, type, sizes, ...details }: CatalogueModel): Promise<string> {
@@ -136,6 +198,14 @@ export class CatalogueService {
     }
   }
 }
+
+const nameOf = ({ maker, model }: { maker: string; model: string }): string => `${maker} ${model}`;
+
+const changedSince = (row: CatalogueModelRow): Refusal =>
+  new Refusal(409, {
+    code: 'stale',
+    message: `${nameOf(row)} was changed since. Look at it as it is now, and change it by hand.`,
+  });
 
 const notHere = (): NotFoundException =>
   new NotFoundException('That valve is not in the catalogue any more. Look at the line-up again.');

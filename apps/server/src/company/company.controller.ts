@@ -2,6 +2,7 @@ import { type CompanyView, CurrencyRequest, HouseRulesRequest } from '@grevik/co
 import { Body, Controller, Get, Put } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import { May } from '../access/may.js';
+import type { Company } from './company.model.js';
 import { CompanyService } from './company.service.js';
 
 @Controller('api/company')
@@ -12,8 +13,7 @@ export class CompanyController {
   @May('look')
   @Get()
   async show(): Promise<CompanyView> {
-    const { name, currency, houseRules } = await this.company.current();
-    return { name, currency, houseRules };
+    return companyView(await this.company.current());
   }
 
   @ApiOperation({
@@ -21,10 +21,8 @@ export class CompanyController {
   })
   @May('catalogue')
   @Put('currency')
-  async setCurrency(@Body() { currency }: CurrencyRequest): Promise<CompanyView> {
-    const company = await this.company.current();
-    const { name, houseRules } = await company.update({ currency });
-    return { name, currency, houseRules };
+  async setCurrency(@Body() { version, currency }: CurrencyRequest): Promise<CompanyView> {
+    return companyView(await this.company.change(version, { currency }));
   }
 
   @ApiOperation({
@@ -32,9 +30,14 @@ export class CompanyController {
   })
   @May('house-rules')
   @Put('house-rules')
-  async takeSides(@Body() { houseRules }: HouseRulesRequest): Promise<CompanyView> {
-    const company = await this.company.current();
-    const { name, currency } = await company.update({ houseRules });
-    return { name, currency, houseRules };
+  async takeSides(@Body() { version, houseRules }: HouseRulesRequest): Promise<CompanyView> {
+    return companyView(await this.company.change(version, { houseRules }));
   }
 }
+
+const companyView = ({ version, name, currency, houseRules }: Company): CompanyView => ({
+  version,
+  name,
+  currency,
+  houseRules,
+});

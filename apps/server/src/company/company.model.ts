@@ -21,4 +21,8 @@ export class Company extends Model {
   @Default({})
   @Column(DataType.JSONB)
   declare houseRules: Partial<HouseSides>;
+
+  @Default(0)
+  @Column(DataType.INTEGER)
+  declare version: number;
 }

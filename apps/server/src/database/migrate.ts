@@ -1,10 +1,13 @@
+import { CHANGE_KINDS, ENTRY_KINDS } from '@grevik/core';
 import { type QueryInterface, Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
+import { inTransaction } from './work-context.js';
 import * as firstSlice from './migrations/0001-first-slice.js';
 import * as walk from './migrations/0003-walk.js';
 import * as catalogue from './migrations/0004-catalogue-and-sides.js';
 import * as hookUpAndOrders from './migrations/0006-hook-up-and-orders.js';
 import * as benchFindings from './migrations/0005-bench-findings.js';
+import * as oneLog from './migrations/0007-one-log.js';
 import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
 interface Migration {
@@ -20,6 +23,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0004-catalogue-and-sides': catalogue,
   '0005-bench-findings': benchFindings,
   '0006-hook-up-and-orders': hookUpAndOrders,
+  '0007-one-log': oneLog,
 };
 
 /** Any number, the same for every server: only one migrates at a time. */
@@ -49,11 +53,9 @@ export function migrationsOf(sequelize: Sequelize): Umzug<QueryInterface> {
 export async function migrate(databaseUrl: string): Promise<void> {
   const sequelize = new Sequelize(databaseUrl, { logging: false });
   try {
-    await sequelize.transaction(async (transaction) => {
-      await sequelize.query('SELECT pg_advisory_xact_lock(:lock)', {
-        replacements: { lock: LOCK },
-        transaction,
-      });
+    // One transaction, which the migrations' own queries join: a version's tables are there whole or not at all.
+    await inTransaction(sequelize, async () => {
+      await sequelize.query('SELECT pg_advisory_xact_lock(:lock)', { replacements: { lock: LOCK } });
       // Asked of the table itself: the migrations that umzug lists are those that this version knows.
       const done = await storageIn(sequelize).executed();
       const unknown = done.find((name) => !(name in MIGRATIONS));
@@ -62,8 +64,21 @@ export async function migrate(databaseUrl: string): Promise<void> {
           `the database belongs to a newer Grevik (it has “${unknown}”). Start that version, or restore a backup made with this one.`,
         );
       await migrationsOf(sequelize).up();
+      await keepKinds(sequelize, 'entry_kinds', ENTRY_KINDS);
+      await keepKinds(sequelize, 'change_kinds', CHANGE_KINDS);
     });
   } finally {
     await sequelize.close();
   }
+}
+
+/** The kinds this version knows: what an entry or a change may be is written down once, in the core. */
+async function keepKinds(
+  sequelize: Sequelize,
+  table: 'entry_kinds' | 'change_kinds',
+  kinds: readonly string[],
+): Promise<void> {
+  await sequelize.query(`INSERT INTO ${table} (kind) SELECT unnest(ARRAY[:kinds]) ON CONFLICT DO NOTHING`, {
+    replacements: { kinds: [...kinds] },
+  });
 }

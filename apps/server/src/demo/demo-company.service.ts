@@ -8,6 +8,7 @@ import { CatalogueModelRow } from '../catalogue/catalogue-model.model.js';
 import { CatalogueService } from '../catalogue/catalogue.service.js';
 import { inCompany } from '../company/company-scope.js';
 import { Company } from '../company/company.model.js';
+import { DEMO_SLUG } from '../company/company.service.js';
 import { Entry } from '../entries/entry.model.js';
 import { Job } from '../jobs/job.model.js';
 import { Line } from '../lines/line.model.js';
@@ -24,7 +25,7 @@ import { demoLines } from './demo-lines.js';
 import { DEMO_FOREMAN, DEMO_PEOPLE } from './demo-people.js';
 import { storedWalk } from './walked-line.js';
 
-const DEMO = { slug: 'demo', name: 'Tarnside Plumbing and Waterworks', currency: 'USD' };
+const DEMO = { slug: DEMO_SLUG, name: 'Tarnside Plumbing and Waterworks', currency: 'USD' };
 
 interface DemoPick {
   medium: Medium;

@@ -1,4 +1,4 @@
-import type { EntryKind } from '@grevik/contracts';
+import type { EntryKind } from '@grevik/core';
 import type { Found } from '@grevik/core';
 
 /** What was written at positions of the demo job over the years, oldest first. All made up. */

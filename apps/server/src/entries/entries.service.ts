@@ -1,5 +1,5 @@
 import type { EntryRequest, EntryView } from '@grevik/contracts';
-import { InvalidInput } from '@grevik/core';
+import { InvalidInput, refuseOddEntry } from '@grevik/core';
 import { isDeepStrictEqual } from 'node:util';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
@@ -7,13 +7,16 @@ import type { Sequelize } from 'sequelize-typescript';
 import { inTransaction } from '../database/work-context.js';
 import { currentPersonId } from '../company/company-scope.js';
 import { Refusal } from '../errors/refusal.js';
-import { Person } from '../people/person.model.js';
+import { ChangeLog } from '../history/change-log.service.js';
 import { Position } from '../positions/position.model.js';
+import { SIGNERS, signature } from '../people/signature.js';
 import { conditionFrom } from './condition-from.js';
 import { Entry } from './entry.model.js';
 
 const DAY_MS = 24 * 3600 * 1000;
 const SHOWN = 200;
+
+type NewEntry = Pick<Entry, 'id' | 'positionId' | 'kind'> & Record<string, unknown>;
 
 @Injectable()
 export class EntriesService {
@@ -21,6 +24,7 @@ export class EntriesService {
     @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(Entry) private readonly entries: typeof Entry,
     @InjectModel(Position) private readonly positions: typeof Position,
+    private readonly log: ChangeLog,
   ) {}
 
   /** Adds a fact to a position's log. Sent again under the same id it is found stored, and nothing is added. */
@@ -34,25 +38,7 @@ export class EntriesService {
         'happenedAt',
         `happenedAt is ${happenedAt}, which is still to come: check the device’s clock.`,
       );
-    if (text.trim() === '' && (kind === 'note' || kind === 'bench'))
-      throw new InvalidInput(
-        'text',
-        `text is empty: ${kind === 'note' ? 'a note' : 'a finding'} says something.`,
-      );
-    if ((kind === 'bench') !== (finding !== undefined))
-      throw new InvalidInput(
-        'finding',
-        kind === 'bench'
-          ? 'finding is missing: give at least the bench and its verdict.'
-          : `finding belongs to an entry of kind bench, and this is ${kind}.`,
-      );
-    if (kind === 'found' ? Object.keys(found ?? {}).length === 0 : found !== undefined)
-      throw new InvalidInput(
-        'found',
-        kind === 'found'
-          ? 'found is empty: give at least one fact, like {"turning": "stiff"}.'
-          : `found belongs to an entry of kind found, and this is ${kind}.`,
-      );
+    refuseOddEntry(kind, text, { turns: turns ?? null, found: found ?? null, finding: finding ?? null });
     if (!(await this.positions.findByPk(positionId, { attributes: ['id'] })))
       throw new NotFoundException('That position is not here. Open the line again.');
     const fact = {
@@ -80,7 +66,7 @@ export class EntriesService {
   async ofPosition(positionId: string): Promise<EntryView[]> {
     const rows = await this.entries.findAll({
       where: { positionId },
-      include: [Person],
+      include: SIGNERS,
       order: [
         ['happenedAt', 'DESC'],
         ['receivedAt', 'DESC'],
@@ -91,24 +77,32 @@ export class EntriesService {
   }
 
   /** Stores it, and what is now known of the position with it. */
-  private store(entry: Record<string, unknown> & { positionId: string }): Promise<void> {
+  private store(entry: NewEntry): Promise<void> {
     return inTransaction(this.sequelize, async () => {
       const position = await this.positions.findByPk(entry.positionId, {
         lock: true,
       });
       if (!position) throw new NotFoundException('That position is not here. Open the line again.');
-      await this.entries.bulkCreate([entry], { ignoreDuplicates: true });
-      const all = await this.entries.findAll({
-        where: { positionId: position.id },
-        include: [Person],
-      });
+      // Looked at again behind the lock: the same may have been sent twice at once.
+      if (await this.find(entry.id)) return;
+      await this.entries.create(entry);
+      const all = await this.entries.findAll({ where: { positionId: position.id }, include: SIGNERS });
       // What was found changes nothing that a version guards.
       await position.update({ condition: conditionFrom(all) }, { silent: true });
+      await this.log.record({
+        kind: 'entry',
+        jobId: position.jobId,
+        positionId: position.id,
+        subjectId: entry.id,
+        what: position.tag,
+        before: null,
+        after: { kind: entry.kind },
+      });
     });
   }
 
   private find(id: string): Promise<Entry | null> {
-    return this.entries.findOne({ where: { id }, include: [Person] });
+    return this.entries.findOne({ where: { id }, include: SIGNERS });
   }
 }
 
@@ -128,17 +122,8 @@ function saysTheSame(
   );
 }
 
-function entryView({
-  id,
-  kind,
-  text,
-  turns,
-  found,
-  finding,
-  happenedAt,
-  person,
-  signedAs,
-}: Entry): EntryView {
+function entryView(entry: Entry): EntryView {
+  const { id, kind, text, turns, found, finding, happenedAt } = entry;
   return {
     id,
     kind,
@@ -147,6 +132,6 @@ function entryView({
     found,
     finding,
     happenedAt: happenedAt.toISOString(),
-    by: person?.name ?? signedAs ?? '',
+    by: signature(entry),
   };
 }

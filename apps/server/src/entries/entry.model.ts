@@ -1,5 +1,4 @@
-import type { EntryKind } from '@grevik/contracts';
-import type { BenchFinding, Found } from '@grevik/core';
+import type { BenchFinding, EntryKind, Found } from '@grevik/core';
 import { BelongsTo, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { Person } from '../people/person.model.js';
 
@@ -46,6 +45,13 @@ export class Entry extends Model {
   @Column(DataType.DATE)
   declare receivedAt: Date;
 
+  /** Who imported what is signed elsewhere. */
+  @Column(DataType.UUID)
+  declare importedBy: string | null;
+
   @BelongsTo(() => Person, { foreignKey: 'personId', targetKey: 'id' })
   declare person: Person | null;
+
+  @BelongsTo(() => Person, { foreignKey: 'importedBy', targetKey: 'id' })
+  declare importer: Person | null;
 }

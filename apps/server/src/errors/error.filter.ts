@@ -50,7 +50,7 @@ export class ErrorFilter implements ExceptionFilter {
           code: 'fault',
           reference,
           message:
-            'Grevik could not finish this, and nothing was changed. Try again; if it comes back, quote the reference.',
+            'Grevik could not finish this. Look whether it was stored before you send it again; if it comes back, quote the reference.',
         },
       },
     };

@@ -1,4 +1,5 @@
-import { type ChangeKind, type PositionChangeView, UNDO_DEPTH } from '@grevik/contracts';
+import { type PositionChangeView, UNDO_DEPTH } from '@grevik/contracts';
+import { CHANGE_KINDS, CHANGE_KIND_TABLE, type ChangeKind, UNDOABLE_KINDS } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { currentPersonId } from '../company/company-scope.js';
@@ -8,31 +9,66 @@ import { Change } from './change.model.js';
 
 /** Longest history shown of a position. */
 const SHOWN = 200;
+const SHOWN_KINDS = CHANGE_KINDS.filter((kind) => CHANGE_KIND_TABLE[kind].isShown);
+/** Longest name of what was changed. */
+const LONGEST_WHAT = 200;
 
 /** What was done, as it goes into the log. */
 export interface Done {
   kind: ChangeKind;
-  jobId: string;
-  positionId: string | null;
+  jobId?: string | null;
+  positionId?: string | null;
+  /** The row it was done to, where that is no position. */
+  subjectId?: string | null;
+  /** A tag or a name that outlives it. */
   what: string;
   before: unknown;
   after: unknown;
   undoes?: string;
 }
 
-/** The log of changes: who changed what, when, from what to what. Written in the transaction of the change itself. */
+/** Takes a change of some kinds back, in a transaction of its own. */
+type TakeBack = (change: Change) => Promise<void>;
+
+/**
+ * The one log of changes: who changed what, when, from what to what. Written in the transaction of the change itself. Each module says how its
+ * own kinds are taken back.
+ */
 @Injectable()
 export class ChangeLog {
+  private readonly ways = new Map<ChangeKind, TakeBack>();
+
   constructor(@InjectModel(Change) private readonly changes: typeof Change) {}
 
   async record(done: Done): Promise<Change> {
-    return this.changes.create({ ...done, personId: currentPersonId() });
+    const [change] = await this.recordAll([done]);
+    return change as Change;
+  }
+
+  /** Many at once, numbered in the order given. */
+  recordAll(done: readonly Done[]): Promise<Change[]> {
+    const personId = currentPersonId();
+    return this.changes.bulkCreate(
+      done.map(({ what, ...one }) => ({ ...one, what: what.slice(0, LONGEST_WHAT) || '-', personId })),
+    );
+  }
+
+  /** Says how changes of some kinds are taken back. */
+  takesBack(kinds: readonly ChangeKind[], way: TakeBack): void {
+    for (const kind of kinds) this.ways.set(kind, way);
+  }
+
+  /** Takes a change back, where nobody has changed the same thing since. */
+  async takeBack(change: Change): Promise<void> {
+    const way = this.ways.get(change.kind);
+    if (!way) throw new Error(`no module takes changes of kind ${change.kind} back`);
+    await way(change);
   }
 
   /** What was done to a position, newest first. */
   async ofPosition(positionId: string): Promise<PositionChangeView[]> {
     const rows = await this.changes.findAll({
-      where: { positionId },
+      where: { positionId, kind: SHOWN_KINDS },
       include: [Person],
       order: [['number', 'DESC']],
       limit: SHOWN,
@@ -43,10 +79,15 @@ export class ChangeLog {
     );
   }
 
-  /** The last changes of whoever asks, newest first, each with the change that took it back. */
+  /** How many changes a position has seen: at least as many as its version says. */
+  countOf(positionId: string): Promise<number> {
+    return this.changes.count({ where: { positionId } });
+  }
+
+  /** The last changes of whoever asks that can be taken back, newest first, each with the change that took it back. */
   async own(): Promise<{ change: Change; isUndone: boolean }[]> {
     const rows = await this.changes.findAll({
-      where: { personId: currentPersonId() },
+      where: { personId: currentPersonId(), kind: UNDOABLE_KINDS },
       order: [['number', 'DESC']],
       limit: UNDO_DEPTH,
     });
@@ -65,9 +106,9 @@ export class ChangeLog {
       throw new NotFoundException(`That is not one of your last ${UNDO_DEPTH} changes. Change it by hand.`);
     if (found.isUndone)
       throw new Refusal(409, { code: 'conflict', message: 'That change was taken back already.' });
-    // A list that was taken back left nothing to bring again from.
+    // A list that was taken back left nothing to import again from.
     if (found.change.kind === 'walk-list' && found.change.undoes !== null)
-      throw new Refusal(409, { code: 'conflict', message: 'Bring the walk list anew.' });
+      throw new Refusal(409, { code: 'conflict', message: 'Import the walk list again.' });
     return found.change;
   }
 }

@@ -1,8 +1,8 @@
-import type { ChangeKind } from '@grevik/contracts';
+import type { ChangeKind } from '@grevik/core';
 import { BelongsTo, Column, DataType, Default, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { Person } from '../people/person.model.js';
 
-/** One line of the log of changes. Never altered: the database refuses it. */
+/** One line of the log of changes, which has every change of anything under one number. Never altered: the database refuses it. */
 @Table({ tableName: 'changes', underscored: true, timestamps: false })
 export class Change extends Model {
   @PrimaryKey
@@ -18,11 +18,15 @@ export class Change extends Model {
   declare companyId: string;
 
   @Column(DataType.UUID)
-  declare jobId: string;
+  declare jobId: string | null;
 
-  /** Null for what was done to a job as a whole. */
+  /** Null for what was not done to one position. */
   @Column(DataType.UUID)
   declare positionId: string | null;
+
+  /** The row it was done to, where that is no position: an order line, a model, a person. */
+  @Column(DataType.UUID)
+  declare subjectId: string | null;
 
   @Column(DataType.TEXT)
   declare kind: ChangeKind;

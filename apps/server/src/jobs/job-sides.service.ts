@@ -13,10 +13,8 @@ export class JobSides {
   ) {}
 
   async of(jobId: string): Promise<HouseSides> {
-    const [company, job] = await Promise.all([
-      this.company.current(),
-      this.jobs.findByPk(jobId, { attributes: ['houseRules'] }),
-    ]);
+    const company = await this.company.current();
+    const job = await this.jobs.findByPk(jobId, { attributes: ['houseRules'] });
     return houseSides({ ...company.houseRules, ...job?.houseRules });
   }
 }

@@ -18,6 +18,10 @@ export class Job extends Model {
   @Column(DataType.JSONB)
   declare houseRules: Partial<HouseSides>;
 
+  @Default(0)
+  @Column(DataType.INTEGER)
+  declare version: number;
+
   @HasMany(() => Line, { foreignKey: 'jobId', sourceKey: 'id' })
   declare lines: Line[];
 }

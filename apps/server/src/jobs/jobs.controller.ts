@@ -33,8 +33,11 @@ export class JobsController {
   @ApiOperation({ summary: 'Takes sides for one job; what is left out follows the company.' })
   @May('house-rules')
   @Put(':id/house-rules')
-  takeSides(@Param('id', IdPipe) id: string, @Body() { houseRules }: HouseRulesRequest): Promise<JobView> {
-    return this.jobs.takeSides(id, houseRules);
+  takeSides(
+    @Param('id', IdPipe) id: string,
+    @Body() { version, houseRules }: HouseRulesRequest,
+  ): Promise<JobView> {
+    return this.jobs.takeSides(id, version, houseRules);
   }
 
   @ApiOperation({ summary: 'Starts a job.' })

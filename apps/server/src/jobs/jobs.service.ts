@@ -1,8 +1,14 @@
+import { isDeepStrictEqual } from 'node:util';
 import type { JobView, PositionSummary } from '@grevik/contracts';
 import type { HouseSides } from '@grevik/core';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
-import { InjectModel } from '@nestjs/sequelize';
+import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { UniqueConstraintError, col, fn } from 'sequelize';
+import type { Sequelize } from 'sequelize-typescript';
+import { inTransaction } from '../database/work-context.js';
+import { Refusal } from '../errors/refusal.js';
+import { ChangeLog } from '../history/change-log.service.js';
+import type { Change } from '../history/change.model.js';
 import { Line } from '../lines/line.model.js';
 import { Pick } from '../positions/pick.model.js';
 import { Position } from '../positions/position.model.js';
@@ -19,7 +25,11 @@ export class JobsService {
   constructor(
     @InjectModel(Job) private readonly jobs: typeof Job,
     @InjectModel(Position) private readonly positions: typeof Position,
-  ) {}
+    @InjectConnection() private readonly sequelize: Sequelize,
+    private readonly log: ChangeLog,
+  ) {
+    log.takesBack(['job-house-rules'], (change) => this.takeBack(change));
+  }
 
   async list(): Promise<JobView[]> {
     const jobs = await this.jobs.findAll({
@@ -60,18 +70,23 @@ export class JobsService {
     );
   }
 
-  /** Takes sides for one job; what is left out follows the company. */
-  async takeSides(id: string, houseRules: Partial<HouseSides>): Promise<JobView> {
-    const job = await this.jobs.findByPk(id);
-    if (!job) throw notHere();
-    await job.update({ houseRules });
+  /** Sets the house rules of one job, in the version that was seen; what is left out follows the company. */
+  async takeSides(id: string, version: number, houseRules: Partial<HouseSides>): Promise<JobView> {
+    await inTransaction(this.sequelize, async () => {
+      const job = await this.held(id);
+      if (job.version !== version) throw stale(job);
+      await this.keepSides(job, houseRules);
+    });
     return this.get(id);
   }
 
   async create(name: string): Promise<JobView> {
     try {
-      const job = await this.jobs.create({ name: name.trim() });
-      return { id: job.id, name: job.name, lines: [], houseRules: {} };
+      return await inTransaction(this.sequelize, async () => {
+        const job = await this.jobs.create({ name: name.trim() });
+        await this.log.record({ kind: 'job', jobId: job.id, what: job.name, before: null, after: { name } });
+        return { id: job.id, version: 0, name: job.name, lines: [], houseRules: {} };
+      });
     } catch (error) {
       if (error instanceof UniqueConstraintError)
         throw new ConflictException(
@@ -79,6 +94,32 @@ export class JobsService {
         );
       throw error;
     }
+  }
+
+  private async takeBack({ id, jobId, before, after }: Change): Promise<void> {
+    await inTransaction(this.sequelize, async () => {
+      const job = await this.held(jobId ?? '');
+      if (!isDeepStrictEqual(job.houseRules, after)) throw stale(job);
+      await this.keepSides(job, before as Partial<HouseSides>, id);
+    });
+  }
+
+  private async held(id: string): Promise<Job> {
+    const job = await this.jobs.findByPk(id, { lock: true });
+    if (!job) throw notHere();
+    return job;
+  }
+
+  private async keepSides(job: Job, houseRules: Partial<HouseSides>, undoes?: string): Promise<void> {
+    await this.log.record({
+      kind: 'job-house-rules',
+      jobId: job.id,
+      what: job.name,
+      before: job.houseRules,
+      after: houseRules,
+      ...(undoes !== undefined && { undoes }),
+    });
+    await job.update({ houseRules, version: job.version + 1 });
   }
 
   /** How many positions each line has, and how many of them are picked. */
@@ -101,9 +142,17 @@ export class JobsService {
 const notHere = (): NotFoundException =>
   new NotFoundException('That job is not here. Open the list of jobs.');
 
+const stale = ({ name }: Job): Refusal =>
+  new Refusal(409, {
+    code: 'stale',
+    field: 'version',
+    message: `The house rules of ${name} were changed meanwhile. Look at them as they are now, and change them again.`,
+  });
+
 function viewOf(job: Job, progress: ReadonlyMap<string, Progress>): JobView {
   return {
     id: job.id,
+    version: job.version,
     name: job.name,
     houseRules: job.houseRules,
     lines: job.lines.map(({ id, name, medium }) => {

@@ -5,6 +5,7 @@ import type { Response } from 'express';
 import { May } from '../access/may.js';
 import { CatalogueService } from '../catalogue/catalogue.service.js';
 import { CompanyService } from '../company/company.service.js';
+import type { Sent } from '../requests/sent.js';
 import { IdPipe } from '../errors/id.pipe.js';
 import { JobSides } from '../jobs/job-sides.service.js';
 import { LinesService } from './lines.service.js';
@@ -33,7 +34,7 @@ export class LinesController {
     @Param('id', IdPipe) id: string,
     @Query() { units = 'us' }: ScheduleQuery,
     @Res() response: Response,
-  ): Promise<void> {
+  ): Promise<Sent<'text/csv'>> {
     const [line, models, company] = await Promise.all([
       this.lines.get(id),
       this.catalogue.list(),

@@ -5,6 +5,7 @@ import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { UniqueConstraintError } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { inTransaction } from '../database/work-context.js';
+import { ChangeLog } from '../history/change-log.service.js';
 import { Job } from '../jobs/job.model.js';
 import { readPositions } from '../positions/read-positions.js';
 import { WalksService } from '../walks/walks.service.js';
@@ -17,6 +18,7 @@ export class LinesService {
     @InjectModel(Line) private readonly lines: typeof Line,
     @InjectModel(Job) private readonly jobs: typeof Job,
     private readonly walks: WalksService,
+    private readonly log: ChangeLog,
   ) {}
 
   /** Begins a line of a job, behind those there are. */
@@ -28,7 +30,21 @@ export class LinesService {
         const last = await this.lines.max<number | null, Line>('placeInJob', {
           where: { jobId },
         });
-        return this.lines.create({ jobId, name: name.trim(), medium, placeInJob: (last ?? -1) + 1 });
+        const made = await this.lines.create({
+          jobId,
+          name: name.trim(),
+          medium,
+          placeInJob: (last ?? -1) + 1,
+        });
+        await this.log.record({
+          kind: 'line',
+          jobId,
+          subjectId: made.id,
+          what: made.name,
+          before: null,
+          after: { medium },
+        });
+        return made;
       });
       return await this.get(line.id);
     } catch (error) {

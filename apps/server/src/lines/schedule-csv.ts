@@ -11,7 +11,7 @@ import {
   modelWords,
   pickedNow,
 } from '@grevik/core';
-import Papa from 'papaparse';
+import { csvText } from '../sheets/csv-text.js';
 
 /** Units of the schedule's columns: one a column, so that a spreadsheet can reckon with the figures. */
 const UNITS = {
@@ -60,5 +60,5 @@ export function scheduleCsv({ line, models, sides, currency, units }: ScheduleSo
       [`Price (${currency})`]: picked?.size?.price ?? '',
     };
   });
-  return `\uFEFF${Papa.unparse(rows, { escapeFormulae: true })}\r\n`;
+  return `\uFEFF${csvText(rows)}\r\n`;
 }

@@ -6,6 +6,7 @@ import type { Sequelize } from 'sequelize-typescript';
 import { inTransaction } from '../database/work-context.js';
 import { currentPersonId } from '../company/company-scope.js';
 import { Refusal } from '../errors/refusal.js';
+import { ChangeLog } from '../history/change-log.service.js';
 import { OrderLine } from './order-line.model.js';
 import { OrderLocks, staleOrder } from './order-locks.service.js';
 import { Order } from './order.model.js';
@@ -21,11 +22,12 @@ export class OrderProgress {
     @InjectModel(OrderLine) private readonly lines: typeof OrderLine,
     @InjectModel(Receipt) private readonly receipts: typeof Receipt,
     private readonly locks: OrderLocks,
+    private readonly log: ChangeLog,
     private readonly reading: ReadOrders,
   ) {}
 
-  setState(id: string, { version, state }: OrderStateRequest): Promise<OrdersView> {
-    return inTransaction(this.sequelize, async () => {
+  async setState(id: string, { version, state }: OrderStateRequest): Promise<OrdersView> {
+    const jobId = await inTransaction(this.sequelize, async () => {
       const order = await this.locks.order(id);
       if (order.version !== version) throw staleOrder();
       if (!nextStates(order.state).includes(state))
@@ -35,15 +37,27 @@ export class OrderProgress {
         );
       if (order.supplier === null)
         throw new InvalidInput('state', 'These lines have no supplier yet: place them first.');
+      await this.log.record({
+        kind: 'order-state',
+        jobId: order.jobId,
+        subjectId: order.id,
+        what: order.supplier,
+        before: order.state,
+        after: state,
+      });
       if (state === 'draft') await this.intoDraft(order);
       else await order.update({ state, version: version + 1 });
-      return this.reading.of(order.jobId);
+      return order.jobId;
     });
+    return this.reading.of(jobId);
   }
 
   /** What came of a line, checked by its casting. What differs counts only where it was kept all the same. */
-  receive(lineId: string, { id, quantity, casting, accepted, note }: ReceiptRequest): Promise<OrdersView> {
-    return inTransaction(this.sequelize, async () => {
+  async receive(
+    lineId: string,
+    { id, quantity, casting, accepted, note }: ReceiptRequest,
+  ): Promise<OrdersView> {
+    const jobId = await inTransaction(this.sequelize, async () => {
       const { line, order } = await this.locks.line(lineId);
       const before = await this.receipts.findOne({ where: { id } });
       if (before) {
@@ -57,7 +71,7 @@ export class OrderProgress {
             field: 'id',
             message: `There is another receipt with the id ${id}. What came is never changed: write a new one.`,
           });
-        return this.reading.of(order.jobId);
+        return order.jobId;
       }
       if (!isUnderWay(order.state))
         throw new Refusal(409, {
@@ -88,8 +102,17 @@ export class OrderProgress {
       });
       const counted = lines.map((one) => ({ quantity: one.quantity, received: receivedOf(one) }));
       await order.update({ state: stateReceived(order.state, counted), version: order.version + 1 });
-      return this.reading.of(order.jobId);
+      await this.log.record({
+        kind: 'receipt',
+        jobId: order.jobId,
+        subjectId: lineId,
+        what: line.text,
+        before: null,
+        after: { id, quantity, casting: said, accepted },
+      });
+      return order.jobId;
     });
+    return this.reading.of(jobId);
   }
 
   /** An order that is taken back joins the draft its supplier may have by now. */

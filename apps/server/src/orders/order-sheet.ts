@@ -9,6 +9,7 @@ import {
   lineAmount,
 } from '@grevik/core';
 import ExcelJS from 'exceljs';
+import { notASheet, refuseLargeZip } from '../sheets/unzipped-size.js';
 
 const WIDTHS: Record<SheetColumn, number> = {
   Line: 38,
@@ -74,10 +75,11 @@ export async function writeSheet(orders: OrdersView): Promise<Buffer> {
  * @throws InvalidInput where it is no XLSX file, or its heading is not an order sheet's
  */
 export async function readSheet(file: Buffer): Promise<SheetRow[]> {
+  await refuseLargeZip(file);
   const book = new ExcelJS.Workbook();
   // What is no workbook at all fails in many ways inside the reader: to a person they are one.
   await book.xlsx.load(file as unknown as ArrayBuffer).catch(() => {
-    throw new InvalidInput('file', 'This is no XLSX file: save the order sheet as XLSX and bring that.');
+    throw notASheet();
   });
   const sheet = book.getWorksheet(SHEET) ?? book.worksheets[0];
   const heading = new Map<SheetColumn, number>();

@@ -10,19 +10,26 @@ import {
   ReceiptRequest,
   TakeOrderSheetRequest,
 } from '@grevik/contracts';
-import { InvalidInput, SHEET_COLUMNS, readSheetRows } from '@grevik/core';
+import { InvalidInput } from '@grevik/core';
 import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put, Req, Res } from '@nestjs/common';
 import { ApiConsumes, ApiOperation } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
-import Papa from 'papaparse';
+import { currentCompanyId } from '../company/company-scope.js';
 import { May } from '../access/may.js';
+import type { Sent } from '../requests/sent.js';
 import { IdPipe } from '../errors/id.pipe.js';
-import { orderPdf } from './order-pdf.js';
-import { readSheet, sheetRows, writeSheet } from './order-sheet.js';
+import { type Budget, WorkThreads } from '../work-threads/work-threads.service.js';
+import type { OrderFileTask } from './order-files.js';
 import { OrderProgress } from './order-progress.service.js';
 import { OrdersService } from './orders.service.js';
 import { QuotationsService } from './quotations.service.js';
 import { ReadOrders } from './read-orders.js';
+
+const TYPES = {
+  xlsx: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+  csv: 'text/csv; charset=utf-8',
+  pdf: 'application/pdf',
+} as const;
 
 @Controller('api/jobs/:id/orders')
 export class OrdersController {
@@ -30,13 +37,14 @@ export class OrdersController {
     private readonly orders: OrdersService,
     private readonly quotations: QuotationsService,
     private readonly reading: ReadOrders,
+    private readonly threads: WorkThreads,
   ) {}
 
   @ApiOperation({ summary: 'The orders of a job, with what was asked of suppliers and what has come.' })
   @May('look')
   @Get()
-  show(@Param('id', IdPipe) jobId: string): Promise<OrdersView> {
-    return this.reading.of(jobId);
+  async show(@Param('id', IdPipe) jobId: string, @Res() response: Response): Promise<Sent<OrdersView>> {
+    response.type('application/json').end((await this.reading.text(jobId)).orders);
   }
 
   @ApiOperation({
@@ -76,52 +84,39 @@ export class OrdersController {
   @ApiOperation({ summary: 'The order sheet as a spreadsheet.' })
   @May('look')
   @Get('sheet.xlsx')
-  async xlsx(@Param('id', IdPipe) jobId: string, @Res() response: Response): Promise<void> {
-    const orders = await this.reading.of(jobId);
-    response
-      .attachment(`${orders.job} order sheet.xlsx`)
-      .type('application/vnd.openxmlformats-officedocument.spreadsheetml.sheet')
-      .send(await writeSheet(orders));
+  xlsx(
+    @Param('id', IdPipe) jobId: string,
+    @Res() response: Response,
+  ): Promise<Sent<'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'>> {
+    return this.send(jobId, 'xlsx', response);
   }
 
   @ApiOperation({ summary: 'The order sheet as CSV.' })
   @May('look')
   @Get('sheet.csv')
-  async csv(@Param('id', IdPipe) jobId: string, @Res() response: Response): Promise<void> {
-    const orders = await this.reading.of(jobId);
-    const text = Papa.unparse(
-      { fields: [...SHEET_COLUMNS], data: sheetRows(orders) },
-      { newline: '\r\n', escapeFormulae: true },
-    );
-    response.attachment(`${orders.job} order sheet.csv`).type('text/csv; charset=utf-8').send(text);
+  csv(@Param('id', IdPipe) jobId: string, @Res() response: Response): Promise<Sent<'text/csv'>> {
+    return this.send(jobId, 'csv', response);
   }
 
   @ApiOperation({ summary: 'The order sheet to print: a page for each supplier.' })
   @May('look')
   @Get('sheet.pdf')
-  async pdf(@Param('id', IdPipe) jobId: string, @Res() response: Response): Promise<void> {
-    const orders = await this.reading.of(jobId);
-    response
-      .attachment(`${orders.job} order sheet.pdf`)
-      .type('application/pdf')
-      .send(await orderPdf(orders, new Date()));
+  pdf(@Param('id', IdPipe) jobId: string, @Res() response: Response): Promise<Sent<'application/pdf'>> {
+    return this.send(jobId, 'pdf', response);
   }
 
   @ApiOperation({
     summary: 'What taking a sheet that came back would change. Changes nothing. Send the XLSX file itself.',
   })
-  @ApiConsumes('application/vnd.openxmlformats-officedocument.spreadsheetml.sheet')
+  @ApiConsumes(TYPES.xlsx)
   @May('order')
   @Post('sheet/preview')
   @HttpCode(200)
   async preview(@Param('id', IdPipe) jobId: string, @Req() { body }: Request): Promise<OrderSheetPreview> {
-    const { orders } = await this.reading.of(jobId);
+    const { orders } = await this.reading.text(jobId);
     if (!Buffer.isBuffer(body) || body.length === 0)
       throw new InvalidInput('file', 'Send the XLSX file itself.');
-    const held = orders.flatMap(({ state, lines }) =>
-      lines.map(({ id, quantity, text, note }) => ({ id, quantity, text, note, draft: state === 'draft' })),
-    );
-    return readSheetRows(await readSheet(body), held);
+    return this.threads.run('readOrderFile', { file: Uint8Array.from(body), orders }, budget());
   }
 
   @ApiOperation({
@@ -132,7 +127,20 @@ export class OrdersController {
   takeSheet(@Param('id', IdPipe) jobId: string, @Body() request: TakeOrderSheetRequest): Promise<OrdersView> {
     return this.orders.takeSheet(jobId, request);
   }
+
+  private async send(jobId: string, kind: OrderFileTask['kind'], response: Response): Promise<void> {
+    const { orders, name } = await this.reading.text(jobId);
+    const at = new Date().toISOString();
+    const file = await this.threads.run('writeOrderFile', { kind, orders, at }, budget());
+    response.attachment(`${name} order sheet.${kind}`).type(TYPES[kind]).end(file);
+  }
 }
+
+const budget = (): Budget => ({
+  sender: currentCompanyId(),
+  mostMs: 60_000,
+  insteadOfLong: 'Order in smaller jobs.',
+});
 
 @Controller('api/orders')
 export class OrderStatesController {

@@ -6,6 +6,8 @@ import { OrderLine } from './order-line.model.js';
 import { Order } from './order.model.js';
 import { OrderLinesController, OrderStatesController, OrdersController } from './orders.controller.js';
 import { OrderLocks } from './order-locks.service.js';
+import { OrderDrafts } from './order-drafts.service.js';
+import { OrderUndo } from './order-undo.service.js';
 import { OrderProgress } from './order-progress.service.js';
 import { OrdersService } from './orders.service.js';
 import { Quotation } from './quotation.model.js';
@@ -17,7 +19,16 @@ import { SupplierDesk } from './supplier-desk.js';
 @Module({
   imports: [SequelizeModule.forFeature([Order, OrderLine, Receipt, Quotation, Job, Position])],
   controllers: [OrdersController, OrderStatesController, OrderLinesController],
-  providers: [OrderLocks, OrdersService, OrderProgress, QuotationsService, ReadOrders, SupplierDesk],
+  providers: [
+    OrderLocks,
+    OrderDrafts,
+    OrderUndo,
+    OrdersService,
+    OrderProgress,
+    QuotationsService,
+    ReadOrders,
+    SupplierDesk,
+  ],
   exports: [ReadOrders],
 })
 export class OrdersModule {}

@@ -8,60 +8,58 @@ import type {
 import { InvalidInput, valveSaid } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import { Op, QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { inTransaction } from '../database/work-context.js';
-import { currentCompanyId } from '../company/company-scope.js';
 import { Position } from '../positions/position.model.js';
-import { OrderLine } from './order-line.model.js';
-import { Order } from './order.model.js';
+import { OrderDrafts } from './order-drafts.service.js';
+import { ChangeLog } from '../history/change-log.service.js';
+import type { Order } from './order.model.js';
 import { OrderLocks, refuseStale, refuseUnlessDraft } from './order-locks.service.js';
+import { keptLine, lineSaid, linesSaid } from './kept-line.js';
 import { ReadOrders } from './read-orders.js';
 
-/** Every change answers with the job's orders as they are then: one look shows it all. */
+/** Every change answers with the job's orders as they are then, read when it is done: nobody waits for another's reading. */
 @Injectable()
 export class OrdersService {
   constructor(
     @InjectConnection() private readonly sequelize: Sequelize,
-    @InjectModel(Order) private readonly orders: typeof Order,
-    @InjectModel(OrderLine) private readonly lines: typeof OrderLine,
     @InjectModel(Position) private readonly positions: typeof Position,
     private readonly locks: OrderLocks,
+    private readonly drafts: OrderDrafts,
+    private readonly log: ChangeLog,
     private readonly reading: ReadOrders,
   ) {}
 
   /** Puts lines with those that wait for a price: all of them, or none. A line whose id is there already is not ordered again. */
-  add(jobId: string, lines: readonly NewOrderLine[]): Promise<OrdersView> {
-    return inTransaction(this.sequelize, async () => {
+  async add(jobId: string, lines: readonly NewOrderLine[]): Promise<OrdersView> {
+    await inTransaction(this.sequelize, async () => {
       await this.locks.job(jobId);
       await this.refuseStrangers(jobId, lines);
-      const waiting = await this.draftOf(jobId, null);
-      // One statement for thousands of lines; those whose id is there already stay as they are.
-      await this.sequelize.query(
-        `INSERT INTO order_lines (id, company_id, order_id, text, spec, quantity, positions, note)
-         SELECT id, :companyId, :orderId, trim(text), spec, quantity, coalesce(positions, '{}'), trim(coalesce(note, ''))
-         FROM jsonb_to_recordset(:lines::jsonb)
-           AS line (id uuid, text text, spec jsonb, quantity integer, positions uuid[], note text)
-         ON CONFLICT DO NOTHING`,
-        {
-          type: QueryTypes.INSERT,
-          replacements: {
-            companyId: currentCompanyId(),
-            orderId: waiting.id,
-            lines: JSON.stringify(lines),
-          },
-        },
-      );
+      const waiting = await this.drafts.of(jobId, null);
+      const added = await this.drafts.insert(waiting, lines);
+      if (added.length === 0) return;
       await this.locks.raise(waiting);
-      return this.reading.of(jobId);
+      const isAdded = new Set(added);
+      await this.log.record({
+        kind: 'order-add',
+        jobId,
+        what: linesSaid(lines.filter(({ id }) => isAdded.has(id))),
+        before: null,
+        after: { ids: added },
+      });
     });
+    return this.reading.of(jobId);
   }
 
-  change(id: string, { version, text, spec, quantity, note }: ChangeOrderLineRequest): Promise<OrdersView> {
-    return inTransaction(this.sequelize, async () => {
+  async change(
+    id: string,
+    { version, text, spec, quantity, note }: ChangeOrderLineRequest,
+  ): Promise<OrdersView> {
+    const jobId = await inTransaction(this.sequelize, async () => {
       const { line, order } = await this.locks.line(id);
       refuseStale(line, version);
       refuseUnlessDraft(order);
+      const before = lineSaid(line);
       await line.update({
         text: text.trim(),
         spec: spec ?? null,
@@ -70,36 +68,50 @@ export class OrdersService {
         version: version + 1,
       });
       await this.locks.raise(order);
-      return this.reading.of(order.jobId);
+      await this.log.record({
+        kind: 'order-change',
+        jobId: order.jobId,
+        subjectId: id,
+        what: line.text,
+        before,
+        after: lineSaid(line),
+      });
+      return order.jobId;
     });
+    return this.reading.of(jobId);
   }
 
   /** Takes lines off; those that are gone already are gone. */
-  remove(jobId: string, ids: readonly string[]): Promise<OrdersView> {
-    return inTransaction(this.sequelize, async () => {
+  async remove(jobId: string, ids: readonly string[]): Promise<OrdersView> {
+    await inTransaction(this.sequelize, async () => {
       await this.locks.job(jobId);
-      for (const order of await this.ordersWith(jobId, ids)) {
-        refuseUnlessDraft(order);
-        await this.lines.destroy({ where: { id: [...ids], orderId: order.id } });
-        await this.locks.raise(order);
-      }
-      await this.dropEmptyDrafts(jobId);
-      return this.reading.of(jobId);
+      const removed = await this.drafts.remove(jobId, ids);
+      if (removed.length === 0) return;
+      await this.log.record({
+        kind: 'order-remove',
+        jobId,
+        what: linesSaid(removed),
+        before: { lines: removed },
+        after: null,
+      });
     });
+    return this.reading.of(jobId);
   }
 
   /** Gives lines to a supplier at a price: they go on the draft for that supplier. */
-  place(jobId: string, { supplier, lines }: PlaceOrderLinesRequest): Promise<OrdersView> {
-    return inTransaction(this.sequelize, async () => {
+  async place(jobId: string, { supplier, lines }: PlaceOrderLinesRequest): Promise<OrdersView> {
+    await inTransaction(this.sequelize, async () => {
       await this.locks.job(jobId);
-      const draft = await this.draftOf(jobId, supplier.trim());
+      const draft = await this.drafts.of(jobId, supplier.trim());
       const held = await this.locks.draftLines(
         jobId,
         lines.map(({ id }) => id),
       );
       const touched = new Set([draft]);
+      const before = [];
       for (const { id, version, unitPrice, leadDays, text, spec } of lines) {
         const { line, order } = held(id, version);
+        before.push(keptLine(line, order.supplier));
         if (order.id !== draft.id) touched.add(order);
         await line.update({
           orderId: draft.id,
@@ -110,22 +122,32 @@ export class OrdersService {
         });
       }
       for (const order of touched) await this.locks.raise(order);
-      await this.dropEmptyDrafts(jobId);
-      return this.reading.of(jobId);
+      await this.drafts.dropEmpty(jobId);
+      await this.log.record({
+        kind: 'order-place',
+        jobId,
+        subjectId: draft.id,
+        what: supplier.trim(),
+        before: { lines: before },
+        after: { supplier: supplier.trim(), lines },
+      });
     });
+    return this.reading.of(jobId);
   }
 
   /** Takes the changes of a sheet that came back: all of them, or none. */
-  takeSheet(jobId: string, { changes }: TakeOrderSheetRequest): Promise<OrdersView> {
-    return inTransaction(this.sequelize, async () => {
+  async takeSheet(jobId: string, { changes }: TakeOrderSheetRequest): Promise<OrdersView> {
+    await inTransaction(this.sequelize, async () => {
       await this.locks.job(jobId);
       const held = await this.locks.draftLines(
         jobId,
         changes.map(({ id }) => id),
       );
       const touched = new Set<Order>();
+      const before = [];
       for (const { id, version, ...change } of changes) {
         const { line, order } = held(id, version);
+        before.push({ id, ...lineSaid(line) });
         touched.add(order);
         await line.update({
           ...change,
@@ -134,8 +156,15 @@ export class OrdersService {
         });
       }
       for (const order of touched) await this.locks.raise(order);
-      return this.reading.of(jobId);
+      await this.log.record({
+        kind: 'order-sheet',
+        jobId,
+        what: `${changes.length} lines`,
+        before: { lines: before },
+        after: { changes },
+      });
     });
+    return this.reading.of(jobId);
   }
 
   /** A line is for positions of its own job. */
@@ -150,38 +179,5 @@ export class OrdersService {
     const stranger = [...wanted].find((id) => !ids.has(id));
     if (stranger !== undefined)
       throw new InvalidInput('positions', `positions names ${stranger}, which is no position of this job.`);
-  }
-
-  private async draftOf(jobId: string, supplier: string | null): Promise<Order> {
-    const where = { jobId, supplier, state: 'draft' };
-    return (await this.orders.findOne({ where })) ?? this.orders.create(where);
-  }
-
-  private async ordersWith(jobId: string, lineIds: readonly string[]): Promise<Order[]> {
-    const lines = await this.lines.findAll({
-      where: { id: [...lineIds] },
-      attributes: ['orderId'],
-    });
-    return this.orders.findAll({
-      where: { jobId, id: [...new Set(lines.map(({ orderId }) => orderId))] },
-      lock: true,
-    });
-  }
-
-  private async dropEmptyDrafts(jobId: string): Promise<void> {
-    const drafts = await this.orders.findAll({
-      where: { jobId, state: 'draft' },
-      attributes: ['id'],
-    });
-    const filled = await this.lines.findAll({
-      where: { orderId: drafts.map(({ id }) => id) },
-      attributes: ['orderId'],
-      group: ['orderId'],
-    });
-    await this.orders.destroy({
-      where: {
-        id: { [Op.in]: drafts.map(({ id }) => id), [Op.notIn]: filled.map(({ orderId }) => orderId) },
-      },
-    });
   }
 }

@@ -14,6 +14,10 @@ export class Quotation extends Model {
   @Column(DataType.UUID)
   declare companyId: string;
 
+  /** Made on the device that asked, the same for every supplier that was asked at once: sent twice, it asks once. */
+  @Column(DataType.UUID)
+  declare requestId: string | null;
+
   @Column(DataType.UUID)
   declare jobId: string;
 
@@ -44,6 +48,13 @@ export class Quotation extends Model {
   @Column(DataType.TEXT)
   declare signedAs: string | null;
 
+  /** Who imported what is signed elsewhere. */
+  @Column(DataType.UUID)
+  declare importedBy: string | null;
+
   @BelongsTo(() => Person, { foreignKey: 'personId', targetKey: 'id' })
   declare person: Person | null;
+
+  @BelongsTo(() => Person, { foreignKey: 'importedBy', targetKey: 'id' })
+  declare importer: Person | null;
 }

@@ -1,9 +1,13 @@
 import type { AskPricesRequest, OrdersView, QuotationRequest } from '@grevik/contracts';
 import { InvalidInput } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
-import { InjectModel } from '@nestjs/sequelize';
+import { InjectConnection, InjectModel } from '@nestjs/sequelize';
+import type { Sequelize } from 'sequelize-typescript';
 import { CompanyService } from '../company/company.service.js';
 import { currentPersonId } from '../company/company-scope.js';
+import { inTransaction, runDetached } from '../database/work-context.js';
+import { Refusal } from '../errors/refusal.js';
+import { ChangeLog } from '../history/change-log.service.js';
 import { Job } from '../jobs/job.model.js';
 import { OrderLine } from './order-line.model.js';
 import { Order } from './order.model.js';
@@ -15,33 +19,56 @@ import { SupplierDesk } from './supplier-desk.js';
 @Injectable()
 export class QuotationsService {
   constructor(
+    @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(Job) private readonly jobs: typeof Job,
     @InjectModel(Order) private readonly orders: typeof Order,
     @InjectModel(OrderLine) private readonly lines: typeof OrderLine,
     @InjectModel(Quotation) private readonly quotations: typeof Quotation,
     private readonly company: CompanyService,
     private readonly desk: SupplierDesk,
+    private readonly log: ChangeLog,
     private readonly reading: ReadOrders,
   ) {}
 
-  /** Sends the request and answers at once: what comes back is written down when it comes. */
-  async ask(jobId: string, { suppliers, ids, practice }: AskPricesRequest): Promise<OrdersView> {
-    if (!(await this.jobs.findByPk(jobId, { attributes: ['id'] }))) throw noJob();
-    const lines = await this.draftLines(jobId, ids);
+  /** Sends the request and answers at once: what comes back is written down when it comes. A request that was sent before asks nobody again. */
+  async ask(jobId: string, { id, suppliers, ids, practice }: AskPricesRequest): Promise<OrdersView> {
+    if (practice && !(await this.company.isDemo())) throw noPractice();
+    const job = await this.jobs.findByPk(jobId, { attributes: ['id'] });
+    if (!job) throw noJob();
     const { currency } = await this.company.current();
-    const request: QuotationRequest = {
-      currency,
-      lines: lines.map(({ id, text, quantity }) => ({ line: id, text, quantity })),
-      ...(practice && { practice }),
-    };
-    for (const supplier of suppliers) {
-      const asked = await this.quotations.create({
-        jobId,
-        supplier,
-        lines: lines.map(({ id }) => id),
-        personId: currentPersonId(),
-      });
-      void this.await(asked, supplier, request);
+    const asked = await inTransaction(this.sequelize, async () => {
+      // Held, so that the same request sent twice at once asks once.
+      await this.jobs.findByPk(jobId, { lock: true });
+      if ((await this.quotations.count({ where: { requestId: id } })) > 0) return undefined;
+      const lines = await this.draftLines(jobId, ids);
+      const quotations: Quotation[] = [];
+      for (const supplier of suppliers) {
+        const quotation = await this.quotations.create({
+          requestId: id,
+          jobId,
+          supplier,
+          lines: lines.map((line) => line.id),
+          personId: currentPersonId(),
+        });
+        await this.log.record({
+          kind: 'quote-request',
+          jobId,
+          subjectId: quotation.id,
+          what: supplier,
+          before: null,
+          after: { lines: lines.length },
+        });
+        quotations.push(quotation);
+      }
+      return { quotations, lines };
+    });
+    if (asked) {
+      const request: QuotationRequest = {
+        currency,
+        lines: asked.lines.map(({ id: line, text, quantity }) => ({ line, text, quantity })),
+        ...(practice && { practice }),
+      };
+      for (const quotation of asked.quotations) void runDetached(() => this.await(quotation, request));
     }
     return this.reading.of(jobId);
   }
@@ -61,8 +88,8 @@ export class QuotationsService {
   }
 
   /** Never throws: what goes wrong is written where the answer would be. */
-  private async await(asked: Quotation, supplier: string, request: QuotationRequest): Promise<void> {
-    const outcome = await this.desk.ask(supplier, request).then(
+  private async await(asked: Quotation, request: QuotationRequest): Promise<void> {
+    const outcome = await this.desk.ask(asked.supplier, request).then(
       (answer) => ({ state: 'answered', answer }),
       (error: unknown) => ({
         state: 'failed',
@@ -73,3 +100,10 @@ export class QuotationsService {
     await asked.update(outcome).catch(() => undefined);
   }
 }
+
+const noPractice = (): Refusal =>
+  new Refusal(403, {
+    code: 'not-allowed',
+    field: 'practice',
+    message: 'Practice faults are for the demo company. Leave practice out.',
+  });

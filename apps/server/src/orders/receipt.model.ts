@@ -44,6 +44,13 @@ export class Receipt extends Model {
   @Column(DataType.TEXT)
   declare signedAs: string | null;
 
+  /** Who imported what is signed elsewhere. */
+  @Column(DataType.UUID)
+  declare importedBy: string | null;
+
   @BelongsTo(() => Person, { foreignKey: 'personId', targetKey: 'id' })
   declare person: Person | null;
+
+  @BelongsTo(() => Person, { foreignKey: 'importedBy', targetKey: 'id' })
+  declare importer: Person | null;
 }

@@ -9,6 +9,7 @@ import { HttpAdapterHost } from '@nestjs/core';
 const PATIENCE_MS = 15_000;
 const TRIES = 2;
 const BETWEEN_MS = 500;
+const MOST_BYTES = 8 * 1024 * 1024;
 
 /** What a desk said that can be said to a person. */
 class DeskTrouble extends Error {}
@@ -33,28 +34,59 @@ export class SupplierDesk {
   }
 
   private async askOnce(supplier: string, request: QuotationRequest): Promise<SupplierAnswer> {
-    const response = await fetch(`${this.base()}/${encodeURIComponent(supplier)}/quotations`, {
+    const desk = `${this.base()}/${encodeURIComponent(supplier)}/quotations`;
+    if (!isAllowed(desk, this.allowed))
+      throw new DeskTrouble('This server does not send requests to that address.');
+    const response = await fetch(desk, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(request),
+      // An answer that sends on to another address is none.
+      redirect: 'error',
       signal: AbortSignal.timeout(PATIENCE_MS),
     }).catch((error: unknown) => {
       throw error instanceof Error && error.name === 'TimeoutError'
         ? new DeskTrouble(`No answer within ${PATIENCE_MS / 1000} s. Ask again, or by telephone.`)
-        : new Error('The line went dead before the answer came. Ask again.');
+        : new Error('The connection broke before the answer came. Ask again.');
     });
-    if (response.status === 503) throw new Error('The desk is busy. Ask again in a while.');
-    if (!response.ok) throw new DeskTrouble(`The desk refused the request (${response.status}).`);
+    if (response.status === 503) throw new Error('The supplier is busy. Ask again in a while.');
+    if (!response.ok) throw new DeskTrouble(`The supplier refused the request (${response.status}).`);
     try {
-      return supplierAnswerInput.read(await response.json(), '');
+      return supplierAnswerInput.read(JSON.parse(await textOf(response)), '');
     } catch (error) {
+      if (error instanceof DeskTrouble) throw error;
       const where = error instanceof InvalidInput ? `: ${error.message}` : '';
-      throw new DeskTrouble(`The answer can not be read${where}. Ask again, or by telephone.`);
+      throw new DeskTrouble(`The answer cannot be read${where}. Ask again, or by telephone.`);
     }
   }
 
+  /** The simulated desk, at the address this server listens on. */
   private base(): string {
-    const { port } = (this.host.httpAdapter.getHttpServer() as Server).address() as AddressInfo;
-    return `http://127.0.0.1:${port}/api/price-desk`;
+    const address = (this.host.httpAdapter.getHttpServer() as Server).address() as AddressInfo;
+    const isAny = address.address === '0.0.0.0' || address.address === '::';
+    const host = isAny ? 'localhost' : address.family === 'IPv6' ? `[${address.address}]` : address.address;
+    return `http://${host}:${address.port}/api/price-desk`;
   }
+
+  /** Where requests may go: to this server itself, and to no other. */
+  private get allowed(): readonly string[] {
+    return [new URL(this.base()).origin];
+  }
+}
+
+export const isAllowed = (address: string, origins: readonly string[]): boolean =>
+  origins.includes(new URL(address).origin);
+
+/** The text of an answer, as much of it as an answer may have. */
+async function textOf(response: Response): Promise<string> {
+  const decoder = new TextDecoder();
+  let text = '';
+  let bytes = 0;
+  for await (const piece of response.body ?? []) {
+    bytes += (piece as Uint8Array).length;
+    if (bytes > MOST_BYTES)
+      throw new DeskTrouble(`The answer has more than ${MOST_BYTES} bytes. Ask again, or by telephone.`);
+    text += decoder.decode(piece as Uint8Array, { stream: true });
+  }
+  return text + decoder.decode();
 }

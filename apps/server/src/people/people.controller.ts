@@ -33,8 +33,8 @@ export class PeopleController {
   @ApiOperation({ summary: 'Gives somebody another role.' })
   @May('people')
   @Put(':id/role')
-  setRole(@Param('id', IdPipe) id: string, @Body() { role }: RoleRequest): Promise<PersonView> {
-    return this.people.setRole(id, role);
+  setRole(@Param('id', IdPipe) id: string, @Body() { version, role }: RoleRequest): Promise<PersonView> {
+    return this.people.setRole(id, version, role);
   }
 
   @ApiOperation({ summary: 'Somebody leaves the company. What they did stays signed.' })

@@ -14,6 +14,8 @@ import type { Sequelize } from 'sequelize-typescript';
 import { inTransaction } from '../database/work-context.js';
 import { acrossCompanies, currentPersonId, inCompany } from '../company/company-scope.js';
 import { CompanyService } from '../company/company.service.js';
+import { ChangeLog } from '../history/change-log.service.js';
+import { Refusal } from '../errors/refusal.js';
 import { Attempts } from '../sessions/attempts.js';
 import { SessionsService } from './sessions.service.js';
 import { Invitation } from './invitation.model.js';
@@ -34,6 +36,7 @@ export class PeopleService {
     private readonly signIn: SignInService,
     private readonly sessions: SessionsService,
     private readonly attempts: Attempts,
+    private readonly log: ChangeLog,
   ) {}
 
   async list(): Promise<PersonView[]> {
@@ -41,18 +44,28 @@ export class PeopleService {
     return people.map(personView);
   }
 
-  setRole(id: string, role: Role): Promise<PersonView> {
+  setRole(id: string, version: number, role: Role): Promise<PersonView> {
     return this.change(id, async (person) => {
+      if (person.version !== version) throw changedMeanwhile(person);
       if (person.role === 'owner' && role !== 'owner') await this.keepAnOwner();
-      await person.update({ role });
+      const before = person.role;
+      await person.update({ role, version: version + 1 });
+      await this.log.record({ kind: 'role', subjectId: id, what: person.name, before, after: role });
     });
   }
 
-  /** Somebody leaves: what they did stays signed with their name, and their sessions end. */
+  /** Somebody leaves: what they did stays signed with their name, and their sessions end. They can be invited again. */
   async remove(id: string): Promise<PersonView> {
     const left = await this.change(id, async (person) => {
       if (person.role === 'owner') await this.keepAnOwner();
-      await person.update({ leftAt: new Date() });
+      await person.update({ leftAt: new Date(), version: person.version + 1 });
+      await this.log.record({
+        kind: 'left',
+        subjectId: id,
+        what: person.name,
+        before: person.role,
+        after: null,
+      });
     });
     await this.sessions.closeAll(id);
     return left;
@@ -69,19 +82,33 @@ export class PeopleService {
 
   async invite(role: Role): Promise<NewInvitationView> {
     const token = randomBytes(32).toString('base64url');
-    const { id } = await this.invitations.create({
-      role,
-      tokenHash: fingerprint(token),
-      invitedBy: currentPersonId(),
-      expiresAt: new Date(Date.now() + OPEN_FOR_MS),
+    return inTransaction(this.sequelize, async () => {
+      const { id } = await this.invitations.create({
+        role,
+        tokenHash: fingerprint(token),
+        invitedBy: currentPersonId(),
+        expiresAt: new Date(Date.now() + OPEN_FOR_MS),
+      });
+      await this.log.record({ kind: 'invited', subjectId: id, what: role, before: null, after: { role } });
+      const made = await this.invitations.findByPk(id, { include: [Person], rejectOnEmpty: true });
+      return { ...invitationView(made), token };
     });
-    const made = await this.invitations.findByPk(id, { include: [Person], rejectOnEmpty: true });
-    return { ...invitationView(made), token };
   }
 
-  async withdraw(id: string): Promise<void> {
-    const count = await this.invitations.destroy({ where: { id } });
-    if (count === 0) throw new NotFoundException('That invitation is not open any more.');
+  withdraw(id: string): Promise<void> {
+    return inTransaction(this.sequelize, async () => {
+      const invitation = await this.invitations.findByPk(id, { lock: true });
+      if (!invitation) throw new NotFoundException('That invitation is not open any more.');
+      await invitation.destroy();
+      const { role } = invitation;
+      await this.log.record({
+        kind: 'invitation-withdrawn',
+        subjectId: id,
+        what: role,
+        before: { role },
+        after: null,
+      });
+    });
   }
 
   async offer(token: string, address: string): Promise<InvitationOfferView> {
@@ -132,6 +159,13 @@ export class PeopleService {
       throw new ConflictException('A company needs an owner. Make somebody else owner first.');
   }
 }
+
+const changedMeanwhile = ({ name }: Person): Refusal =>
+  new Refusal(409, {
+    code: 'stale',
+    field: 'version',
+    message: `The role of ${name} was changed meanwhile. Look at it as it is now, and change it again.`,
+  });
 
 const notOpen = (): NotFoundException =>
   new NotFoundException('This invitation is used, withdrawn or over a week old. Ask for a new link.');

@@ -1,6 +1,6 @@
 import type { PersonView } from '@grevik/contracts';
 import type { Person } from './person.model.js';
 
-export function personView({ id, name, email, role }: Person): PersonView {
-  return { id, name, email, role };
+export function personView({ id, version, name, email, role }: Person): PersonView {
+  return { id, version, name, email, role };
 }

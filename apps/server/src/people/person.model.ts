@@ -14,7 +14,7 @@ export class Person extends Model {
   @Column(DataType.TEXT)
   declare name: string;
 
-  /** In lower case, once in all companies. */
+  /** In lower case, once in a company. */
   @Column(DataType.TEXT)
   declare email: string;
 
@@ -24,6 +24,13 @@ export class Person extends Model {
   /** Null for people of the demo company, who come in by its own door. */
   @Column(DataType.TEXT)
   declare passwordHash: string | null;
+
+  @Default(0)
+  @Column(DataType.INTEGER)
+  declare version: number;
+
+  @Column(DataType.DATE)
+  declare joinedAt: Date;
 
   @Column(DataType.DATE)
   declare leftAt: Date | null;

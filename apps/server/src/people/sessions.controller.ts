@@ -10,7 +10,6 @@ import { Body, Controller, Delete, Get, HttpCode, Ip, Post, Put, Req } from '@ne
 import { ApiOperation } from '@nestjs/swagger';
 import type { Request } from 'express';
 import { Anyone, SignedIn } from '../access/may.js';
-import { currentPersonId } from '../company/company-scope.js';
 import { SignInService } from './sign-in.service.js';
 import { SessionsService } from './sessions.service.js';
 
@@ -35,9 +34,9 @@ export class SessionsController {
   async enter(
     @Req() request: Request,
     @Ip() address: string,
-    @Body() { email, password }: SignInRequest,
+    @Body() asked: SignInRequest,
   ): Promise<SessionView> {
-    return this.sessions.open(request, await this.signIn.byPassword(email, password, address));
+    return this.sessions.open(request, await this.signIn.byPassword(asked, address));
   }
 
   @ApiOperation({ summary: 'Looks around in the demo company.' })
@@ -75,8 +74,8 @@ export class SessionsController {
   @SignedIn()
   @Delete('everywhere')
   @HttpCode(204)
-  leaveEverywhere(): Promise<void> {
-    return this.sessions.closeAll(currentPersonId());
+  leaveEverywhere(@Req() request: Request): Promise<void> {
+    return this.sessions.closeEverywhere(request);
   }
 
   @ApiOperation({ summary: 'Changes one’s own password, and signs out every other device.' })

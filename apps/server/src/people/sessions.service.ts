@@ -6,7 +6,7 @@ import type { Request } from 'express';
 import type { Sequelize } from 'sequelize-typescript';
 import { permissionsOf } from '../access/permission-table.js';
 import { inCompany } from '../company/company-scope.js';
-import { CompanyService } from '../company/company.service.js';
+import { CompanyService, DEMO_SLUG } from '../company/company.service.js';
 import { Person } from './person.model.js';
 import { personView } from './person-view.js';
 import { type Acting, actingIn } from '../sessions/acting.js';
@@ -32,8 +32,11 @@ export class SessionsService {
   async find({ session }: Request): Promise<Acting | undefined> {
     const { personId, companyId } = session;
     if (personId === undefined || companyId === undefined) return undefined;
-    const person = await inCompany(companyId, () => this.people.findByPk(personId));
-    return person && person.leftAt === null ? { personId, companyId, role: person.role } : undefined;
+    const { person, isDemo } = await inCompany(companyId, async () => ({
+      person: await this.people.findByPk(personId),
+      isDemo: await this.company.isDemo(),
+    }));
+    return person && person.leftAt === null ? { personId, companyId, role: person.role, isDemo } : undefined;
   }
 
   async show(request: Request): Promise<SessionView | null> {
@@ -43,6 +46,13 @@ export class SessionsService {
 
   async close({ session }: Request): Promise<void> {
     await promisify(session.destroy.bind(session))();
+  }
+
+  /** Ends every session of whoever asks; a visitor of the demo company is one of many as the same person, and ends their own. */
+  async closeEverywhere(request: Request): Promise<void> {
+    const acting = actingIn(request);
+    if (!acting || acting.isDemo) return this.close(request);
+    await this.closeAll(acting.personId);
   }
 
   /** Ends every session of a person, on every device. */
@@ -57,7 +67,7 @@ export class SessionsService {
       const { name, slug } = await this.company.current();
       return {
         person: personView(person),
-        company: { name, isDemo: slug === 'demo' },
+        company: { name, isDemo: slug === DEMO_SLUG },
         may: permissionsOf(person.role),
       };
     });

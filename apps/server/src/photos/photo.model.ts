@@ -30,9 +30,20 @@ export class Photo extends Model {
   @Column(DataType.BLOB)
   declare content: Buffer;
 
+  /** Of the file as it was sent: the same one sent again is known by it. */
+  @Column(DataType.BLOB)
+  declare sentSha256: Buffer;
+
   @Column(DataType.DATE)
   declare takenAt: Date;
 
+  /** Who imported what is signed elsewhere. */
+  @Column(DataType.UUID)
+  declare importedBy: string | null;
+
   @BelongsTo(() => Person, { foreignKey: 'personId', targetKey: 'id' })
   declare person: Person | null;
+
+  @BelongsTo(() => Person, { foreignKey: 'importedBy', targetKey: 'id' })
+  declare importer: Person | null;
 }

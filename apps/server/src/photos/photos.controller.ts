@@ -3,6 +3,7 @@ import { Controller, Get, Param, Put, Req, Res } from '@nestjs/common';
 import { ApiConsumes, ApiOperation } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import { May } from '../access/may.js';
+import type { Sent } from '../requests/sent.js';
 import { IdPipe } from '../errors/id.pipe.js';
 import { PhotosService } from './photos.service.js';
 
@@ -27,8 +28,12 @@ export class PhotosController {
   @ApiOperation({ summary: 'A photo of a position.' })
   @May('look')
   @Get()
-  async show(@Param('photoId', IdPipe) id: string, @Res() response: Response): Promise<void> {
-    const { type, content } = await this.photos.get(id);
-    response.type(type).set('cache-control', 'private, max-age=31536000, immutable').send(content);
+  async show(
+    @Param('id', IdPipe) positionId: string,
+    @Param('photoId', IdPipe) id: string,
+    @Res() response: Response,
+  ): Promise<Sent<'image/*'>> {
+    const { type, content } = await this.photos.get(positionId, id);
+    response.type(type).set('cache-control', 'private, no-store').send(content);
   }
 }

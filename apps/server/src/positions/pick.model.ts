@@ -29,4 +29,8 @@ export class Pick extends Model {
   /** Who picked it, where an archive brought it. */
   @Column(DataType.TEXT)
   declare signedAs: string | null;
+
+  /** Who imported it. */
+  @Column(DataType.UUID)
+  declare importedBy: string | null;
 }

@@ -2,7 +2,6 @@ import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { CatalogueModule } from '../catalogue/catalogue.module.js';
 import { EntriesModule } from '../entries/entries.module.js';
-import { HistoryModule } from '../history/history.module.js';
 import { JobsModule } from '../jobs/jobs.module.js';
 import { Line } from '../lines/line.model.js';
 import { Pick } from './pick.model.js';
@@ -11,13 +10,7 @@ import { PicksController, PositionsController } from './positions.controller.js'
 import { PositionsService } from './positions.service.js';
 
 @Module({
-  imports: [
-    SequelizeModule.forFeature([Position, Pick, Line]),
-    CatalogueModule,
-    HistoryModule,
-    EntriesModule,
-    JobsModule,
-  ],
+  imports: [SequelizeModule.forFeature([Position, Pick, Line]), CatalogueModule, EntriesModule, JobsModule],
   controllers: [PositionsController, PicksController],
   providers: [PositionsService],
   exports: [PositionsService],

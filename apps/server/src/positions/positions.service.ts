@@ -1,14 +1,16 @@
 import { isDeepStrictEqual } from 'node:util';
 import type {
   NameKept,
-  NameRequest,
   PickKept,
+  PlaceKept,
+  NameRequest,
   PickManyRequest,
   PickRequest,
   PositionView,
 } from '@grevik/contracts';
 import {
   type Duty,
+  type ChangeKind,
   type HookUpChoices,
   InvalidInput,
   type PositionDuty,
@@ -18,19 +20,23 @@ import {
 } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import { UniqueConstraintError } from 'sequelize';
+import { QueryTypes, UniqueConstraintError } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { inTransaction } from '../database/work-context.js';
 import { CatalogueService } from '../catalogue/catalogue.service.js';
-import { currentPersonId } from '../company/company-scope.js';
+import { currentCompanyId, currentPersonId } from '../company/company-scope.js';
 import { Refusal } from '../errors/refusal.js';
 import { ChangeLog } from '../history/change-log.service.js';
 import type { Change } from '../history/change.model.js';
 import { JobSides } from '../jobs/job-sides.service.js';
 import { Line } from '../lines/line.model.js';
 import { Pick } from './pick.model.js';
+import { type SignedPick, signedPick } from './signed-pick.js';
 import { Position } from './position.model.js';
 import { readPositions } from './read-positions.js';
+
+/** What is changed of one position, and taken back here. */
+const POSITION_KINDS: readonly ChangeKind[] = ['duty', 'pick', 'name', 'hook-up', 'place'];
 
 @Injectable()
 export class PositionsService {
@@ -42,7 +48,9 @@ export class PositionsService {
     private readonly catalogue: CatalogueService,
     private readonly sides: JobSides,
     private readonly log: ChangeLog,
-  ) {}
+  ) {
+    log.takesBack(POSITION_KINDS, (change) => this.takeBack(change));
+  }
 
   changeDuty(id: string, version: number, duty: PositionDuty): Promise<PositionView> {
     return this.change(id, version, 'duty', { duty }, (position) => keepDuty(position, duty));
@@ -90,11 +98,11 @@ export class PositionsService {
   }
 
   /** Takes a change of a position back, where the same thing was not changed since. */
-  async takeBack({ id, positionId, kind, before, after }: Change): Promise<void> {
+  private async takeBack({ id, positionId, kind, before, after }: Change): Promise<void> {
     await inTransaction(this.sequelize, async () => {
       const position = await this.held(positionId ?? '');
       const now = await this.kept(kind, position);
-      if (!isDeepStrictEqual(now, after))
+      if (!isAsLeft(now, after))
         throw new Refusal(409, {
           code: 'stale',
           message: `${position.tag} was changed since. Look at it as it is now, and change it by hand.`,
@@ -103,18 +111,18 @@ export class PositionsService {
       if (kind === 'duty') await keepDuty(position, before as PositionDuty);
       else if (kind === 'name') await keepName(position, before as NameKept);
       else if (kind === 'hook-up') await position.update({ hookUp: before as HookUpChoices });
-      else await this.keepPick(position.id, before as PickKept | null);
+      else if (kind === 'place')
+        await position.update((before as PlaceKept | null) ?? { longitude: null, latitude: null });
+      else await this.restorePick(position.id, before as SignedPick | null);
       await this.sign(position, { kind, before: after, undoes: id });
     });
   }
 
   /** Judges a model for a position. What is ruled out can not be picked. */
   private async defensible(position: Position, modelId: string): Promise<'fits' | 'care'> {
-    const [model, line, sides] = await Promise.all([
-      this.catalogue.get(modelId),
-      this.lines.findByPk(position.lineId, { rejectOnEmpty: true }),
-      this.sides.of(position.jobId),
-    ]);
+    const model = await this.catalogue.get(modelId);
+    const line = await this.lines.findByPk(position.lineId, { rejectOnEmpty: true });
+    const sides = await this.sides.of(position.jobId);
     const duty: Duty = { ...position.duty, medium: line.medium };
     if (model.retired)
       throw new Refusal(422, {
@@ -159,6 +167,53 @@ export class PositionsService {
     });
   }
 
+  /** Says where positions of a job are on the earth: all of them, or none. Those that are there already stay as they are. */
+  placeAll(places: ReadonlyMap<string, PlaceKept>): Promise<void> {
+    return inTransaction(this.sequelize, async () => {
+      const held = await this.positions.findAll({
+        where: { id: [...places.keys()] },
+        order: [['id', 'ASC']],
+        lock: true,
+      });
+      const moved = held.flatMap((position) => {
+        const before = placeOf(position);
+        const after = places.get(position.id) ?? null;
+        return isDeepStrictEqual(before, after) ? [] : [{ position, before, after }];
+      });
+      if (moved.length === 0) return;
+      const changes = await this.log.recordAll(
+        moved.map(({ position, before, after }) => ({
+          kind: 'place' as const,
+          jobId: position.jobId,
+          positionId: position.id,
+          what: position.tag,
+          before,
+          after,
+        })),
+      );
+      await this.sequelize.query(
+        `UPDATE positions p SET longitude = m.longitude, latitude = m.latitude, version = p.version + 1,
+           changed_by = :personId, last_change = m.change, updated_at = now()
+         FROM jsonb_to_recordset(:moved::jsonb) AS m (id uuid, longitude float8, latitude float8, change uuid)
+         WHERE p.id = m.id AND p.company_id = :companyId`,
+        {
+          type: QueryTypes.UPDATE,
+          replacements: {
+            companyId: currentCompanyId(),
+            personId: currentPersonId(),
+            moved: JSON.stringify(
+              moved.map(({ position, after }, at) => ({
+                id: position.id,
+                ...after,
+                change: changes[at]?.id,
+              })),
+            ),
+          },
+        },
+      );
+    });
+  }
+
   /** Throws where the company has no such position. */
   async require(id: string): Promise<void> {
     if (!(await this.positions.findByPk(id, { attributes: ['id'] }))) throw notHere();
@@ -192,12 +247,19 @@ export class PositionsService {
   private async kept(
     kind: Change['kind'],
     position: Position,
-  ): Promise<PositionDuty | NameKept | HookUpChoices | PickKept | null> {
+  ): Promise<PositionDuty | NameKept | HookUpChoices | PlaceKept | SignedPick | null> {
     if (kind === 'duty') return position.duty;
     if (kind === 'hook-up') return position.hookUp;
     if (kind === 'name') return { tag: position.tag, remarks: position.remarks };
+    if (kind === 'place') return placeOf(position);
     const pick = await this.picks.findByPk(position.id);
-    return pick && { modelId: pick.modelId, reason: pick.reason, verdict: pick.verdict };
+    return pick && signedPick(pick);
+  }
+
+  /** Brings a pick back as it was, with whoever picked it. */
+  private async restorePick(positionId: string, pick: SignedPick | null): Promise<void> {
+    await this.picks.destroy({ where: { positionId } });
+    if (pick) await this.picks.create({ ...pick, positionId });
   }
 
   private async keepPick(positionId: string, pick: PickKept | null): Promise<void> {
@@ -210,6 +272,20 @@ export class PositionsService {
     if (!position) throw notHere();
     return position;
   }
+}
+
+const placeOf = ({ longitude, latitude }: Position): PlaceKept | null =>
+  longitude === null || latitude === null ? null : { longitude, latitude };
+
+/** Whether something still is as a change left it: in all that the change kept of it. */
+function isAsLeft(now: unknown, after: unknown): boolean {
+  if (typeof now !== 'object' || now === null || typeof after !== 'object' || after === null)
+    return now === after;
+  return isDeepStrictEqual(
+    JSON.parse(JSON.stringify(now)),
+    // Of a pick an earlier version kept less: what it did not keep counts as it is.
+    'modelId' in after ? { ...now, ...after } : after,
+  );
 }
 
 const stale = ({ tag }: Position, beside: object = {}): Refusal =>

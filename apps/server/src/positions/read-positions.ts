@@ -37,10 +37,11 @@ export async function readPositions(
   const rows = await sequelize.query<Row>(
     `SELECT p.id, p.tag, p.remarks, p.duty, p.version, p.last_change AS "lastChange", c.name AS "changedBy",
             p.updated_at AS "updatedAt", k.model_id AS "modelId", k.reason, k.verdict, k.picked_at AS "pickedAt",
-            coalesce(b.name, k.signed_as) AS "pickedBy", p.hook_up AS "hookUp", p.condition, p.longitude, p.latitude, f.ids AS photos
+            coalesce(b.name, k.signed_as || ' (imported' || coalesce(' by ' || i.name, '') || ')') AS "pickedBy", p.hook_up AS "hookUp", p.condition, p.longitude, p.latitude, f.ids AS photos
      FROM positions p
        LEFT JOIN picks k ON k.position_id = p.id
        LEFT JOIN people b ON b.id = k.picked_by
+       LEFT JOIN people i ON i.id = k.imported_by
        LEFT JOIN people c ON c.id = p.changed_by
        LEFT JOIN (
          SELECT position_id, array_agg(id ORDER BY taken_at) AS ids FROM photos WHERE company_id = :companyId GROUP BY 1

@@ -1,9 +1,10 @@
 import { setImmediate as breathe, setTimeout as pause } from 'node:timers/promises';
 import { QuotationRequest, type SupplierView } from '@grevik/contracts';
 import type { AnsweredLine, SupplierAnswer } from '@grevik/core';
-import { Body, Controller, Get, HttpCode, NotFoundException, Param, Post, Res } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Inject, NotFoundException, Param, Post, Res } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import type { Response } from 'express';
+import { OFFERS_DEMO } from '../company/company.service.js';
 import { Anyone } from '../access/may.js';
 import { Refusal } from '../errors/refusal.js';
 import { SUPPLIERS, quoted } from './price-list.js';
@@ -14,6 +15,8 @@ const AT_ONCE = 100;
 /** Stands in for suppliers’ desks, to be asked over HTTP as they would be. It keeps nothing, and every price in it is made up. */
 @Controller('api/price-desk')
 export class PriceDeskController {
+  constructor(@Inject(OFFERS_DEMO) private readonly offersDemo: boolean) {}
+
   @ApiOperation({ summary: 'The made-up suppliers that answer here.' })
   @Anyone()
   @Get()
@@ -38,6 +41,12 @@ export class PriceDeskController {
       throw new NotFoundException(
         `No supplier “${id.slice(0, 60)}” here. There are ${SUPPLIERS.map((one) => one.id).join(', ')}.`,
       );
+    if (practice && !this.offersDemo)
+      throw new Refusal(403, {
+        code: 'not-allowed',
+        field: 'practice',
+        message: 'Practice faults are for a server with the demo company. Leave practice out.',
+      });
     if (practice) await pause(practice.delayS * 1000);
     if (practice?.fault === 'busy')
       throw new Refusal(503, { code: 'unavailable', message: 'The desk is busy: ask again in a while.' });

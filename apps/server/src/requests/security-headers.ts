@@ -18,3 +18,9 @@ export function securityHeaders(): RequestHandler {
     strictTransportSecurity: false,
   });
 }
+
+/** What the API answers is for whoever asked, now: no cache keeps it. An endpoint that knows better says so itself. */
+export const notStored: RequestHandler = (_request, response, next) => {
+  response.set('cache-control', 'no-store');
+  next();
+};

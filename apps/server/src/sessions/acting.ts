@@ -5,6 +5,8 @@ export interface Acting {
   personId: string;
   companyId: string;
   role: Role;
+  /** Whether they are a visitor of the demo company: its people and ways in are not theirs to change. */
+  isDemo: boolean;
 }
 
 const acting = new WeakMap<object, Acting>();

@@ -4,9 +4,11 @@ import { RateLimiterPostgres, type RateLimiterRes } from 'rate-limiter-flexible'
 import type { Sequelize } from 'sequelize-typescript';
 import { Refusal } from '../errors/refusal.js';
 
-/** How often each thing may be tried: by one address on one account, or by one address. */
+/** How often each thing may be tried: by one address on one account, on one account, or by one address. */
 const LIMITS = {
   password: { points: 8, duration: 15 * 60 },
+  // Whatever address a guess says it comes from.
+  account: { points: 30, duration: 15 * 60 },
   address: { points: 60, duration: 15 * 60 },
   joining: { points: 20, duration: 60 * 60 },
   demo: { points: 600, duration: 60 * 60 },

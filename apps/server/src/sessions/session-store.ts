@@ -3,6 +3,7 @@ import type { RequestHandler } from 'express';
 import connectPgSimple, { type PGStore } from 'connect-pg-simple';
 import session from 'express-session';
 import pg from 'pg';
+import { DATABASE_LIMITS, POOL } from '../database/limits.js';
 
 /** What a session keeps: who signed in. Everything else is read anew with each request. */
 declare module 'express-session' {
@@ -37,9 +38,18 @@ export class SessionStore implements OnApplicationShutdown {
 
   /** @param databaseUrl where the tables `sessions` and `installation` are, made by the migrations */
   static async open(databaseUrl: string): Promise<SessionStore> {
-    const pool = new pg.Pool({ connectionString: databaseUrl, max: 4 });
+    const pool = new pg.Pool({
+      connectionString: databaseUrl,
+      max: 4,
+      connectionTimeoutMillis: POOL.acquire,
+      ...DATABASE_LIMITS,
+    });
     // A connection that breaks while nobody uses it is replaced with the next request.
     pool.on('error', () => undefined);
+    // A backup takes no secret along: a database that was restored from one gets a new one.
+    await pool.query(
+      `INSERT INTO installation VALUES ('session-secret', gen_random_uuid()::text || gen_random_uuid()::text) ON CONFLICT DO NOTHING`,
+    );
     const { rows } = await pool.query<{ value: string }>(
       `SELECT value FROM installation WHERE key = 'session-secret'`,
     );

@@ -29,6 +29,8 @@ export function testSettings(databaseUrl: string, { offersDemo = true } = {}): S
     port: 0,
     host: '127.0.0.1',
     offersDemo,
+    trustedProxies: '',
+    companiesOpen: true,
     webRoot: '/nowhere',
     logLevel: 'silent',
   };

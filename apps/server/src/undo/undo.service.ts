@@ -1,24 +1,12 @@
-import type { ChangeKind, OwnChangeView, Permission } from '@grevik/contracts';
+import type { OwnChangeView } from '@grevik/contracts';
+import { CHANGE_KIND_TABLE } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { mayDo } from '../access/permission-table.js';
 import { notAllowed } from '../access/access.guard.js';
 import { ChangeLog } from '../history/change-log.service.js';
 import { Position } from '../positions/position.model.js';
-import { PositionsService } from '../positions/positions.service.js';
 import type { Acting } from '../sessions/acting.js';
-import { WalksService } from '../walks/walks.service.js';
-import { WalkListService } from '../walk-list/walk-list.service.js';
-
-/** Taking something back needs the permission that doing it needed. */
-const NEEDED: Readonly<Record<ChangeKind, Permission>> = {
-  duty: 'change-duty',
-  pick: 'pick',
-  name: 'walk',
-  'hook-up': 'pick',
-  walk: 'walk',
-  'walk-list': 'bring-lines',
-};
 
 /** A person's own last changes, and the way back from each. */
 @Injectable()
@@ -26,9 +14,6 @@ export class UndoService {
   constructor(
     @InjectModel(Position) private readonly positions: typeof Position,
     private readonly log: ChangeLog,
-    private readonly positionsService: PositionsService,
-    private readonly walkList: WalkListService,
-    private readonly walks: WalksService,
   ) {}
 
   async list(): Promise<OwnChangeView[]> {
@@ -48,13 +33,11 @@ export class UndoService {
     }));
   }
 
-  /** Takes a change back, where nobody has changed the same thing since. */
+  /** Takes a change back, where nobody has changed the same thing since. It needs the permission that doing it needed. */
   async undo(id: string, { role }: Acting): Promise<void> {
     const change = await this.log.undoable(id);
-    const needed = NEEDED[change.kind];
-    if (!mayDo(role, needed)) throw notAllowed(role, needed);
-    if (change.kind === 'walk') await this.walks.takeBack(change);
-    else if (change.kind === 'walk-list') await this.walkList.takeBack(change);
-    else await this.positionsService.takeBack(change);
+    const { needs } = CHANGE_KIND_TABLE[change.kind];
+    if (!mayDo(role, needs)) throw notAllowed(role, needs);
+    await this.log.takeBack(change);
   }
 }

@@ -1,7 +1,6 @@
 import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { Entry } from '../entries/entry.model.js';
-import { HistoryModule } from '../history/history.module.js';
 import { Job } from '../jobs/job.model.js';
 import { Line } from '../lines/line.model.js';
 import { Position } from '../positions/position.model.js';
@@ -9,7 +8,7 @@ import { WalkListController } from './walk-list.controller.js';
 import { WalkListService } from './walk-list.service.js';
 
 @Module({
-  imports: [SequelizeModule.forFeature([Job, Line, Position, Entry]), HistoryModule],
+  imports: [SequelizeModule.forFeature([Job, Line, Position, Entry])],
   controllers: [WalkListController],
   providers: [WalkListService],
   exports: [WalkListService],

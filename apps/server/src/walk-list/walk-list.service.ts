@@ -28,7 +28,9 @@ export class WalkListService {
     @InjectModel(Position) private readonly positions: typeof Position,
     @InjectModel(Entry) private readonly entries: typeof Entry,
     private readonly log: ChangeLog,
-  ) {}
+  ) {
+    log.takesBack(['walk-list'], (change) => this.takeBack(change));
+  }
 
   /** What taking a list would do, row by row. Changes nothing. */
   async preview(jobId: string, text: string): Promise<WalkListPreview> {
@@ -40,6 +42,8 @@ export class WalkListService {
   take(jobId: string, text: string, seen: readonly number[]): Promise<WalkListTaken> {
     const { rows } = readSheet(text);
     return inTransaction(this.sequelize, async () => {
+      // The job's row is held, so that two lists cannot number the same places.
+      await this.jobs.findByPk(jobId, { lock: true });
       const { positions, newLines } = await this.check(jobId, rows);
       const good = positions.map(({ row }) => row);
       const asked = new Set(seen);
@@ -56,10 +60,10 @@ export class WalkListService {
   }
 
   /** Takes a list back that was brought, where its positions are still as they came. Lines it made, and left empty, go with them. */
-  async takeBack({ id, jobId, what, after }: Change): Promise<void> {
+  private async takeBack({ id, jobId, what, after }: Change): Promise<void> {
     const { positionIds, lineIds } = after as Brought;
     await inTransaction(this.sequelize, async () => {
-      await this.jobs.findByPk(jobId, { lock: true });
+      await this.jobs.findByPk(jobId ?? '', { lock: true });
       // Held before they are looked at: nobody can write an entry at them meanwhile.
       const untouched = await this.positions.findAll({
         where: { id: positionIds, version: 0 },
@@ -89,10 +93,7 @@ export class WalkListService {
   }
 
   private async check(jobId: string, rows: ReturnType<typeof readSheet>['rows']): Promise<WalkListCheck> {
-    // The job's row is held while a list is taken, so that two lists can not number the same places.
-    const job = await this.jobs.findByPk(jobId, {
-      lock: isTaken,
-    });
+    const job = await this.jobs.findByPk(jobId);
     if (!job) throw new NotFoundException('That job is not here. Open the list of jobs.');
     const lines = await this.lines.findAll({
       where: { jobId },

@@ -1,5 +1,5 @@
 import type { PickKept } from '@grevik/contracts';
-import type { PositionDuty } from '@grevik/core';
+import type { Condition, HookUpChoices, PositionDuty } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { Op, QueryTypes, col, fn, where } from 'sequelize';
@@ -9,19 +9,28 @@ import { Entry } from '../entries/entry.model.js';
 import { Refusal } from '../errors/refusal.js';
 import type { Line } from '../lines/line.model.js';
 import { Photo } from '../photos/photo.model.js';
+import { ChangeLog } from '../history/change-log.service.js';
 import { Pick } from '../positions/pick.model.js';
+import { type SignedPick, signedPick } from '../positions/signed-pick.js';
 import { Position } from '../positions/position.model.js';
 
 /** Far behind any place: taken until the line is numbered anew. */
 export const UNPLACED = 1_000_000;
 
-/** A position that went with its item, kept so that it can come back. */
+/** A position that went with its item, kept whole so that it can come back. An earlier version kept less. */
 export interface PositionKept {
   id: string;
   tag: string;
   remarks: string;
   duty: PositionDuty;
-  pick: PickKept | null;
+  pick: (PickKept & Partial<SignedPick>) | null;
+  hookUp?: HookUpChoices;
+  condition?: Condition;
+  longitude?: number | null;
+  latitude?: number | null;
+  version?: number;
+  changedBy?: string | null;
+  lastChange?: string | null;
 }
 
 /** Positions that come and go with the walk of their line, and their order on it. */
@@ -33,6 +42,7 @@ export class WalkPositions {
     @InjectModel(Pick) private readonly picks: typeof Pick,
     @InjectModel(Entry) private readonly entries: typeof Entry,
     @InjectModel(Photo) private readonly photos: typeof Photo,
+    private readonly log: ChangeLog,
   ) {}
 
   async bringBack(line: Line, kept: readonly PositionKept[]): Promise<void> {
@@ -47,13 +57,16 @@ export class WalkPositions {
           code: 'conflict',
           message: `${position.tag} is the tag of another valve by now, so it can not come back.`,
         });
+      // A version never goes back: whoever still has the one from before overwrites nothing.
+      const version = 1 + (position.version ?? (await this.log.countOf(position.id)));
       await this.positions.create({
         ...position,
+        version,
         jobId: line.jobId,
         lineId: line.id,
         placeOnLine: UNPLACED + place,
       });
-      if (pick) await this.picks.create({ positionId: position.id, ...pick });
+      if (pick) await this.picks.create({ ...pick, positionId: position.id });
     }
   }
 
@@ -82,12 +95,19 @@ export class WalkPositions {
 
   async kept(ids: readonly string[]): Promise<PositionKept[]> {
     const rows = await this.positions.findAll({ where: { id: ids }, include: [Pick] });
-    return rows.map(({ id, tag, remarks, duty, pick }) => ({
-      id,
-      tag,
-      remarks,
-      duty,
-      pick: pick && { modelId: pick.modelId, reason: pick.reason, verdict: pick.verdict },
+    return rows.map((row) => ({
+      id: row.id,
+      tag: row.tag,
+      remarks: row.remarks,
+      duty: row.duty,
+      hookUp: row.hookUp,
+      condition: row.condition,
+      longitude: row.longitude,
+      latitude: row.latitude,
+      version: row.version,
+      changedBy: row.changedBy,
+      lastChange: row.lastChange,
+      pick: row.pick && signedPick(row.pick),
     }));
   }
 

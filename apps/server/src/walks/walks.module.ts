@@ -1,7 +1,6 @@
 import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { Entry } from '../entries/entry.model.js';
-import { HistoryModule } from '../history/history.module.js';
 import { Line } from '../lines/line.model.js';
 import { Photo } from '../photos/photo.model.js';
 import { Pick } from '../positions/pick.model.js';
@@ -11,7 +10,7 @@ import { WalkPositions } from './walk-positions.service.js';
 import { WalksService } from './walks.service.js';
 
 @Module({
-  imports: [SequelizeModule.forFeature([Walk, Line, Position, Pick, Entry, Photo]), HistoryModule],
+  imports: [SequelizeModule.forFeature([Walk, Line, Position, Pick, Entry, Photo])],
   providers: [WalksService, WalkPositions],
   exports: [WalksService],
 })

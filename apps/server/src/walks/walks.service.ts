@@ -33,7 +33,9 @@ export class WalksService {
     @InjectModel(Position) private readonly positions: typeof Position,
     private readonly ofWalk: WalkPositions,
     private readonly log: ChangeLog,
-  ) {}
+  ) {
+    log.takesBack(['walk'], (change) => this.takeBack(change));
+  }
 
   /** The walk of a line beside its positions: one nobody has walked is its positions in a row. */
   async beside(lineId: string, positions: readonly { id: string }[]): Promise<WalkView> {
@@ -71,7 +73,7 @@ export class WalksService {
   }
 
   /** Takes an edit back, where the walk still stands as it left it. */
-  async takeBack({ id, before, after }: Change): Promise<void> {
+  private async takeBack({ id, before, after }: Change): Promise<void> {
     const was = before as Stretch;
     const now = after as Stretch;
     await inTransaction(this.sequelize, async () => {

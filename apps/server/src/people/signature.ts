@@ -1,0 +1,26 @@
+import type { Person } from './person.model.js';
+
+/** What carries a signature: written here by somebody of the company, or elsewhere and imported by somebody of it. */
+export interface Signed {
+  person: Person | null;
+  signedAs: string | null;
+  importer: Person | null;
+}
+
+/** The associations that a signature is read from. */
+export const SIGNERS = ['person', 'importer'];
+
+/**
+ * Who signed, as it is shown: a name that an import brought is nobody's signature here, and says so.
+ *
+ * @example
+ * signature({ person: null, signedAs: 'Ada Wrenfield', importer: maren }) // 'Ada Wrenfield (imported by Maren Tolvik)'
+ */
+export function signature({ person, signedAs, importer }: Signed): string {
+  if (person) return person.name;
+  if (signedAs === null) return '';
+  return importer ? `${signedAs} (imported by ${importer.name})` : `${signedAs} (imported)`;
+}
+
+/** The name alone, as an archive takes it along. */
+export const signedName = ({ person, signedAs }: Signed): string => person?.name ?? signedAs ?? '';

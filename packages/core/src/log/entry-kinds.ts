@@ -1,0 +1,46 @@
+import type { BenchFinding } from '../bench/index.js';
+import type { Found } from '../walk/index.js';
+
+/** What an entry carries beside its text. */
+export interface EntryFact {
+  turns?: number | null;
+  found?: Found | null;
+  finding?: BenchFinding | null;
+}
+
+export interface EntryKindRow {
+  /** As the log and the form say it. */
+  words: string;
+  /** The one fact that belongs to it; `found` and `finding` must then be there, `turns` may be. */
+  fact?: keyof EntryFact;
+  /** Whether it says nothing without a text. */
+  needsText?: true;
+  /** Whether a person chooses it from a list; the others are written by a screen of their own. */
+  isChosen?: true;
+  /** What it says of the valve. */
+  finds?: (fact: EntryFact) => Found | undefined;
+}
+
+/**
+ * Every kind of entry there is: what it carries and what it does to the condition of its valve. A row here puts a kind into the database, the
+ * server, the archive and the interface.
+ */
+const TABLE = {
+  note: { words: 'Note', needsText: true, isChosen: true },
+  found: { words: 'Found', fact: 'found', finds: ({ found }) => found ?? undefined },
+  turned: {
+    words: 'Operated',
+    fact: 'turns',
+    isChosen: true,
+    finds: ({ turns }) => ({ turning: 'freely', ...(typeof turns === 'number' && { turns }) }),
+  },
+  'does-not-turn': { words: 'Does not turn', isChosen: true, finds: () => ({ turning: 'seized' }) },
+  holds: { words: 'Holds when shut', isChosen: true, finds: () => ({ holding: 'tight' }) },
+  passes: { words: 'Leaks by when shut', isChosen: true, finds: () => ({ holding: 'passes' }) },
+  leaks: { words: 'Leaks outside', isChosen: true, finds: () => ({ leaking: 'somewhere' }) },
+  bench: { words: 'Bench result', fact: 'finding', needsText: true },
+} as const satisfies Record<string, EntryKindRow>;
+
+export type EntryKind = keyof typeof TABLE;
+export const ENTRY_KIND_TABLE: Readonly<Record<EntryKind, EntryKindRow>> = TABLE;
+export const ENTRY_KINDS = Object.keys(TABLE) as EntryKind[];

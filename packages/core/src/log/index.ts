@@ -1,0 +1,16 @@
+export {
+  CHANGE_KINDS,
+  CHANGE_KIND_TABLE,
+  type ChangeKind,
+  type ChangeKindRow,
+  UNDOABLE_KINDS,
+} from './change-kinds.js';
+export { type LoggedEntry, conditionFromEntries } from './condition-from-entries.js';
+export {
+  ENTRY_KINDS,
+  ENTRY_KIND_TABLE,
+  type EntryFact,
+  type EntryKind,
+  type EntryKindRow,
+} from './entry-kinds.js';
+export { refuseOddEntry } from './refuse-odd-entry.js';
