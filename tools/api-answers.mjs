@@ -35,6 +35,15 @@ for (const file of program.getSourceFiles().filter(({ fileName }) => fileName.en
     for (const member of node.members) if (ts.isMethodDeclaration(member)) describe(base, member);
   });
 
+// The one shape of every refusal is no endpoint's return type.
+const contracts = program
+  .getSourceFiles()
+  .find(({ fileName }) => /packages\/contracts\/.*error-body\.(?:d\.)?ts$/.test(fileName));
+const refusal =
+  contracts && checker.getSymbolAtLocation(contracts)?.exports?.get(/** @type {ts.__String} */ ('ErrorBody'));
+if (!refusal) throw new Error('the contracts have no ErrorBody');
+schemaOf(checker.getDeclaredTypeOfSymbol(refusal));
+
 mkdirSync(dirname(OUT), { recursive: true });
 writeFileSync(OUT, JSON.stringify({ answers, definitions }, null, 1));
 

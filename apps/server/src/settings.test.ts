@@ -18,6 +18,8 @@ describe('the settings', () => {
       GREVIK_LOG: 'info',
       DATABASE_URL: 'postgres://db/grevik',
       GREVIK_WEB_ROOT: '/srv/web',
+      GREVIK_PROXIES: 'loopback, 10.0.0.0/8',
+      GREVIK_COMPANIES: 'closed',
     };
     expect(readSettings(env)).toEqual({
       port: 8080,
@@ -26,6 +28,8 @@ describe('the settings', () => {
       logLevel: 'info',
       databaseUrl: 'postgres://db/grevik',
       webRoot: '/srv/web',
+      trustedProxies: 'loopback, 10.0.0.0/8',
+      companiesOpen: false,
     });
   });
 });

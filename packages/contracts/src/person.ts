@@ -61,6 +61,11 @@ export class ChangePasswordRequest {
   next!: string;
 }
 
+export class InviteRequest {
+  @IsIn(ROLES)
+  role!: Role;
+}
+
 export class RoleRequest extends VersionedRequest {
   @IsIn(ROLES)
   role!: Role;

@@ -117,7 +117,13 @@ describe('who may do what', () => {
 
   beforeAll(async () => {
     test = await startTestApp();
-    for (const role of ROLES) agents.set(role, await test.demo(role));
+    const owner = await test.owner();
+    agents.set('owner', owner);
+    for (const role of ROLES.slice(1)) agents.set(role, await test.joins(owner, role));
+    const demo = await test.demo();
+    const [shown] = (await demo.get('/api/jobs')).body as [JobView];
+    const archive = (await demo.get(`/api/archive/jobs/${shown.id}`)).body as object;
+    await owner.post('/api/archive/jobs').send(archive).expect(201);
     stranger = await test.owner();
     const [job] = (await agents.get('owner')!.get('/api/jobs')).body as [JobView];
     const line = (await agents.get('owner')!.get(`/api/lines/${job.lines[0]!.id}`)).body as LineView;
@@ -194,7 +200,7 @@ describe('who may do what', () => {
 
   it('keeps another company’s people, invitations and changes out of reach', async () => {
     const [person] = (await agents.get('owner')!.get('/api/people')).body as { id: string }[];
-    await stranger.put(`/api/people/${person!.id}/role`).send({ role: 'apprentice' }).expect(404);
+    await stranger.put(`/api/people/${person!.id}/role`).send({ version: 0, role: 'apprentice' }).expect(404);
     await stranger.delete(`/api/people/${person!.id}`).expect(404);
     const invited = await agents.get('owner')!.post('/api/people/invitations').send({ role: 'foreman' });
     const { id } = invited.body as { id: string };
@@ -210,6 +216,25 @@ describe('who may do what', () => {
     expect((await stranger.get('/api/jobs')).body).toEqual([]);
     expect((await stranger.get('/api/catalogue')).body).toEqual([]);
     await agents.get('owner')!.post(`/api/changes/${changed.body.changed!.id}/undo`).expect(204);
+  });
+
+  it('keeps the people of the demo company, and its visitors from one another', async () => {
+    const visitor = await test.demo();
+    const [person] = (await visitor.get('/api/people').expect(200)).body as { id: string }[];
+    for (const sent of [
+      visitor.delete(`/api/people/${person!.id}`),
+      visitor.put(`/api/people/${person!.id}/role`).send({ version: 0, role: 'apprentice' }),
+      visitor.post('/api/people/invitations').send({ role: 'owner' }),
+    ]) {
+      const { body } = await sent.expect(403);
+      expect(body).toMatchObject({ error: { message: expect.stringContaining('demo company') as string } });
+    }
+    const other = await test.demo();
+    await other.delete('/api/session/everywhere').expect(204);
+    expect((await visitor.get('/api/session')).body).toMatchObject({
+      session: { company: { isDemo: true } },
+    });
+    expect((await other.get('/api/session')).body).toMatchObject({ session: null });
   });
 
   it('is shown whole to whoever is signed in', async () => {
@@ -251,14 +276,14 @@ const BODIES: Readonly<Record<string, object>> = {
     text: 'tag,line,medium,function,size,pressure,temperature\nA,L,cold water,isolate,1,5 bar,10 C',
     rows: [2],
   },
-  'PUT /api/jobs/:id/house-rules': { houseRules: {} },
+  'PUT /api/jobs/:id/house-rules': { version: 0, houseRules: {} },
   'PUT /api/jobs/:id/picks': { modelId: NOBODY, reason: 'x', positions: [{ id: NOBODY, version: 0 }] },
   'PUT /api/positions/:id/duty': { version: 0, duty: DUTY },
   'PUT /api/positions/:id/hook-up': { version: 0, hookUp: {} },
   'POST /api/jobs/:id/orders/lines': { lines: [{ id: NOBODY, text: 'valve', quantity: 1 }] },
   'DELETE /api/jobs/:id/orders/lines': { ids: [NOBODY] },
   'PUT /api/jobs/:id/orders/places': { supplier: 'S', lines: [{ id: NOBODY, version: 0 }] },
-  'POST /api/jobs/:id/orders/quotations': { ids: [NOBODY], suppliers: ['S'] },
+  'POST /api/jobs/:id/orders/quotations': { id: NOBODY, ids: [NOBODY], suppliers: ['S'] },
   'PUT /api/jobs/:id/orders/sheet': { changes: [{ id: NOBODY, version: 0, quantity: 2 }] },
   'POST /api/jobs/:id/lines': { name: 'Theirs', medium: 'potable-cold' },
   'PUT /api/lines/:id/walk': { version: 0, at: 1, remove: 0, insert: [] },

@@ -1,7 +1,10 @@
+import { readFileSync } from 'node:fs';
 import { describedFields } from '@grevik/contracts';
 import { CALCULATIONS } from '@grevik/core';
 import type { INestApplication } from '@nestjs/common';
 import { DocumentBuilder, type OpenAPIObject, SwaggerModule } from '@nestjs/swagger';
+// Not exported by the package's front door.
+import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
 
 type Schemas = NonNullable<NonNullable<OpenAPIObject['components']>['schemas']>;
@@ -20,7 +23,13 @@ export function openApi(app: INestApplication): OpenAPIObject {
       .addCookieAuth('grevik.session')
       .build(),
   );
-  document.components = { ...document.components, schemas: requestSchemas() };
+  const { answers, definitions } = publishedAnswers();
+  document.components = { ...document.components, schemas: { ...definitions, ...requestSchemas() } };
+  for (const [path, operations] of Object.entries(document.paths))
+    for (const [verb, operation] of Object.entries(operations as Record<string, { responses: Responses }>)) {
+      const answer = answers[`${verb} ${path}`];
+      if (answer) operation.responses = { ...described(answer), ...REFUSED };
+    }
   for (const { name, summary, input, gives, example } of CALCULATIONS) {
     document.paths[`/api/calc/${name}`] = {
       post: {
@@ -36,8 +45,9 @@ export function openApi(app: INestApplication): OpenAPIObject {
             description: Object.entries(gives)
               .map(([field, meaning]) => `${field}: ${meaning}`)
               .join('\n\n'),
+            content: { 'application/json': { schema: givenSchema(gives) } },
           },
-          400: { description: 'An input is not right: the field, what was found, what would be right.' },
+          ...REFUSED,
         },
       },
     };
@@ -47,10 +57,49 @@ export function openApi(app: INestApplication): OpenAPIObject {
 
 /** A schema for each request class: the validators' own, and the core's for what the core describes. */
 function requestSchemas(): Schemas {
-  const schemas = validationMetadatasToSchemas() as Record<string, Schema>;
+  const schemas = validationMetadatasToSchemas({
+    classTransformerMetadataStorage: defaultMetadataStorage,
+    refPointerPrefix: '#/components/schemas/',
+  }) as Record<string, Schema>;
   for (const { request, property, field } of describedFields()) {
     const schema = schemas[request];
     if (schema?.properties) schema.properties[property] = field.schema;
   }
   return schemas;
 }
+
+type Responses = Record<string, { description: string; content?: Record<string, { schema: Schema }> }>;
+
+/** What an endpoint answers, as the build read it from the controllers' return types. */
+interface Answer {
+  status: number;
+  type?: string;
+  schema?: Schema;
+}
+
+function publishedAnswers(): { answers: Record<string, Answer>; definitions: Schemas } {
+  const { href } = new URL('./answers.json', import.meta.url);
+  const file = new URL(href.replace('/apps/server/src/', '/apps/server/dist/'));
+  return JSON.parse(readFileSync(file, 'utf8')) as ReturnType<typeof publishedAnswers>;
+}
+
+function described({ status, type, schema }: Answer): Responses {
+  if (type === undefined) return { 204: { description: 'Done; there is nothing to say.' } };
+  return { [status]: { description: 'Done.', content: { [type]: { schema: schema ?? {} } } } };
+}
+
+const REFUSED: Responses = {
+  default: {
+    description: 'Refused: which field, what was found, what would be right.',
+    content: { 'application/json': { schema: { $ref: '#/components/schemas/ErrorBody' } as Schema } },
+  },
+};
+
+/** A calculation's answer by its fields, each described in words. */
+const givenSchema = (gives: Readonly<Record<string, string>>): Schema =>
+  ({
+    type: 'object',
+    properties: Object.fromEntries(
+      Object.entries(gives).map(([field, meaning]) => [field, { description: meaning }]),
+    ),
+  }) as Schema;

@@ -1,13 +1,8 @@
-import {
-  type ArchivedPosition,
-  type JobArchive,
-  type JobView,
-  ENTRY_KINDS,
-  jobArchiveInput,
-} from '@grevik/contracts';
+import { type ArchivedPosition, type JobArchive, type JobView, jobArchiveInput } from '@grevik/contracts';
 import {
   BENCHES,
   DEEPEST_BRANCH,
+  ENTRY_KINDS,
   FIXTURE_KINDS,
   HOLDING,
   PIPE_MATERIALS,

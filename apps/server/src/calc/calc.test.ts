@@ -1,6 +1,6 @@
 import { CALCULATIONS, calculate } from '@grevik/core';
 import request from 'supertest';
-import { type TestApp, startTestApp } from '../testing/test-app.js';
+import { type Agent, type TestApp, startTestApp } from '../testing/test-app.js';
 
 describe('calculations over HTTP', () => {
   let test: TestApp;
@@ -45,16 +45,15 @@ describe('calculations over HTTP', () => {
 
   it('refuses a body nested without end, on every path', async () => {
     const deep = `${'['.repeat(50_000)}${']'.repeat(50_000)}`;
-    for (const path of ['/api/calc/select', '/api/jobs']) {
-      const answer = await request(test.http)
-        .post(path)
-        .set('content-type', 'application/json')
-        .send(deep)
-        .expect(400);
-      expect(answer.body).toMatchObject({
+    const send = (agent: Agent | ReturnType<typeof request>, path: string): request.Test =>
+      agent.post(path).set('content-type', 'application/json').send(deep);
+    const owner = await test.owner();
+    for (const sent of [send(request(test.http), '/api/calc/select'), send(owner, '/api/jobs')])
+      expect((await sent.expect(400)).body).toMatchObject({
         error: { field: 'request', message: expect.stringContaining('nested') as string },
       });
-    }
+    // Nobody is there: not a byte of it is read.
+    await send(request(test.http), '/api/jobs').expect(401);
   });
 
   it('refuses what is no JSON, an unknown name, and a path of the web', async () => {

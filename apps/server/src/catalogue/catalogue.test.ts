@@ -175,7 +175,7 @@ describe('the catalogue', () => {
     it('judges by the sides the job takes for itself', async () => {
       const taken = await demo
         .put(`/api/jobs/${job.id}/house-rules`)
-        .send({ houseRules: { 'push-fit': 'never' } })
+        .send({ version: 0, houseRules: { 'push-fit': 'never' } })
         .expect(200);
       expect((taken.body as JobView).houseRules).toEqual({ 'push-fit': 'never' });
       const models = (await demo.get('/api/catalogue')).body as ModelView[];
@@ -189,7 +189,12 @@ describe('the catalogue', () => {
         .send({ version, modelId: pushed.id, reason: 'r' })
         .expect(422);
       expect((body as { error: { message: string } }).error.message).toContain('Push-fit is not used here');
-      await demo.put(`/api/jobs/${job.id}/house-rules`).send({ houseRules: {} }).expect(200);
+      const stale = await demo
+        .put(`/api/jobs/${job.id}/house-rules`)
+        .send({ version: 0, houseRules: {} })
+        .expect(409);
+      expect(stale.body).toMatchObject({ error: { code: 'stale', field: 'version' } });
+      await demo.put(`/api/jobs/${job.id}/house-rules`).send({ version: 1, houseRules: {} }).expect(200);
     });
   });
 });

@@ -114,8 +114,8 @@ export class DemoCompany {
         personId: people.get(by),
       })),
     );
-    const nameOf = new Map(DEMO_PEOPLE.map(({ email, name }) => [people.get(email), name]));
-    for (const entry of written) entry.signedAs = nameOf.get(entry.personId ?? '') ?? null;
+    const personOf = new Map((await this.people.findAll()).map((person) => [person.id, person]));
+    for (const entry of written) entry.person = personOf.get(entry.personId ?? '') ?? null;
     for (const id of new Set(written.map(({ positionId }) => positionId)))
       await this.positions.update(
         { condition: conditionFrom(written.filter(({ positionId }) => positionId === id)) },

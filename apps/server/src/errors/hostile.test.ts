@@ -99,12 +99,12 @@ describe('no request, however made, breaks the server', () => {
       },
       'house-rules': {
         send: raw('put', '/api/company/house-rules'),
-        good: { houseRules: { stops: 'multi-turn' } },
+        good: { version: 0, houseRules: { stops: 'multi-turn' } },
       },
-      currency: { send: raw('put', '/api/company/currency'), good: { currency: 'EUR' } },
+      currency: { send: raw('put', '/api/company/currency'), good: { version: 0, currency: 'EUR' } },
       'job-sides': {
         send: raw('put', `/api/jobs/${job.id}/house-rules`),
-        good: { houseRules: { stops: 'multi-turn' } },
+        good: { version: 0, houseRules: { stops: 'multi-turn' } },
       },
       picks: {
         send: raw('put', `/api/jobs/${job.id}/picks`),
@@ -158,7 +158,12 @@ describe('no request, however made, breaks the server', () => {
       },
       'order-ask': {
         send: raw('post', `/api/jobs/${job.id}/orders/quotations`),
-        good: { ids: [randomUUID()], suppliers: ['S'], practice: { delayS: 0, fault: 'none' } },
+        good: {
+          id: randomUUID(),
+          ids: [randomUUID()],
+          suppliers: ['S'],
+          practice: { delayS: 0, fault: 'none' },
+        },
       },
       'order-sheet': {
         send: raw('put', `/api/jobs/${job.id}/orders/sheet`),

@@ -230,6 +230,7 @@ describe('the orders of a job', () => {
       await foreman
         .post(orders('/quotations'))
         .send({
+          id: randomUUID(),
           ids,
           suppliers: ['Quillside Supply', 'Bramfold Trade'],
           practice: { delayS: 1, fault: 'none' },
@@ -254,14 +255,19 @@ describe('the orders of a job', () => {
 
   it.each([
     ['busy', /busy/],
-    ['garbled', /can not be read.*unitPrice/],
-    ['cut-off', /line went dead/],
+    ['garbled', /cannot be read.*unitPrice/],
+    ['cut-off', /connection broke/],
   ])('say what went wrong where a desk is %s', async (fault, problem) => {
     const one = line(BALL);
     await add(one);
     await foreman
       .post(orders('/quotations'))
-      .send({ ids: [one.id], suppliers: ['Quillside Supply'], practice: { delayS: 0, fault } })
+      .send({
+        id: randomUUID(),
+        ids: [one.id],
+        suppliers: ['Quillside Supply'],
+        practice: { delayS: 0, fault },
+      })
       .expect(202);
     const { quotations } = await until(({ quotations: [latest] }) => latest?.state !== 'asked');
     expect(quotations[0]).toMatchObject({
@@ -275,13 +281,13 @@ describe('the orders of a job', () => {
   it('refuse to ask for what is on no draft, and a supplier nobody knows', async () => {
     await foreman
       .post(orders('/quotations'))
-      .send({ ids: [randomUUID()], suppliers: ['Quillside Supply'] })
+      .send({ id: randomUUID(), ids: [randomUUID()], suppliers: ['Quillside Supply'] })
       .expect(400);
     const one = line(BALL);
     await add(one);
     await foreman
       .post(orders('/quotations'))
-      .send({ ids: [one.id], suppliers: ['Nowhere'] })
+      .send({ id: randomUUID(), ids: [one.id], suppliers: ['Nowhere'] })
       .expect(202);
     const { quotations } = await until(({ quotations: [latest] }) => latest?.state !== 'asked');
     expect(quotations[0]?.problem).toContain('refused');
@@ -340,13 +346,18 @@ describe('the orders of a job', () => {
 
   it('are in the company’s currency, which is set, and refused where there is none such', async () => {
     expect((await look()).currency).toBe('USD');
-    await foreman.put('/api/company/currency').send({ currency: 'JPY' }).expect(200);
+    const { version } = (await foreman.get('/api/company')).body as { version: number };
+    await foreman.put('/api/company/currency').send({ version, currency: 'JPY' }).expect(200);
     expect((await look()).currency).toBe('JPY');
-    const bad = await foreman.put('/api/company/currency').send({ currency: 'XQZ' }).expect(400);
+    const bad = await foreman.put('/api/company/currency').send({ version, currency: 'XQZ' }).expect(400);
     expect(bad.body).toMatchObject({
       error: { field: 'currency', message: expect.stringContaining('ISO 4217') as string },
     });
-    await foreman.put('/api/company/currency').send({ currency: 'USD' }).expect(200);
+    await foreman.put('/api/company/currency').send({ version, currency: 'USD' }).expect(409);
+    await foreman
+      .put('/api/company/currency')
+      .send({ version: version + 1, currency: 'USD' })
+      .expect(200);
   });
 
   it('take two thousand lines at once', async () => {

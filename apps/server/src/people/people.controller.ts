@@ -2,6 +2,7 @@ import {
   AcceptInvitationRequest,
   type InvitationOfferView,
   InvitationToken,
+  InviteRequest,
   type InvitationView,
   type NewInvitationView,
   type PersonView,
@@ -54,7 +55,7 @@ export class PeopleController {
   @ApiOperation({ summary: 'Makes a link that lets one person join, for a week.' })
   @May('people')
   @Post('invitations')
-  invite(@Body() { role }: RoleRequest): Promise<NewInvitationView> {
+  invite(@Body() { role }: InviteRequest): Promise<NewInvitationView> {
     return this.people.invite(role);
   }
 

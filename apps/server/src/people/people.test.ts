@@ -128,10 +128,13 @@ describe('people', () => {
     const guest = fresh();
     const joined = (await joins(guest, token, 'lena@works.example').expect(201)).body as SessionView;
     await guest.post('/api/jobs').send({ name: 'Mine' }).expect(403);
-    await owner.put(`/api/people/${joined.person.id}/role`).send({ role: 'foreman' }).expect(200);
+    await owner.put(`/api/people/${joined.person.id}/role`).send({ version: 0, role: 'foreman' }).expect(200);
     await guest.post('/api/jobs').send({ name: 'Mine' }).expect(201);
     const self = (await session(owner)).person.id;
-    const last = await owner.put(`/api/people/${self}/role`).send({ role: 'foreman' }).expect(409);
+    const last = await owner
+      .put(`/api/people/${self}/role`)
+      .send({ version: 0, role: 'foreman' })
+      .expect(409);
     expect(last.body).toMatchObject({
       error: { message: expect.stringContaining('needs an owner') as string },
     });
@@ -139,6 +142,13 @@ describe('people', () => {
     await owner.delete(`/api/people/${joined.person.id}`).expect(200);
     expect(await session(guest)).toBeNull();
     await signIn(guest, 'lena@works.example').expect(401);
+    const seen = await owner.put(`/api/people/${self}/role`).send({ version: 7, role: 'owner' }).expect(409);
+    expect(seen.body).toMatchObject({ error: { code: 'stale', field: 'version' } });
+    const back = await joins(guest, (await invited(owner, 'technician')).token, 'lena@works.example').expect(
+      201,
+    );
+    expect(back.body).toMatchObject({ person: { role: 'technician' } });
+    await owner.delete(`/api/people/${(back.body as SessionView).person.id}`).expect(200);
     const left = (await owner.get('/api/people')).body as PersonView[];
     expect(left.map(({ id }) => id)).toEqual([self]);
   });
@@ -167,11 +177,75 @@ describe('people', () => {
   });
 });
 
+describe('one e-mail in two companies', () => {
+  it('is no secret that one of them gives away, and the company is asked where both take the password', async () => {
+    const test = await startTestApp({ offersDemo: false });
+    const create = (company: string, password: string): request.Test =>
+      request(test.http)
+        .post('/api/session/company')
+        .send({ company, name: 'Ada', email: 'ada@both.example', password });
+    await create('Weir', PASSWORD).expect(201);
+    await create('Lock', NEXT).expect(201);
+    const enter = (password: string, company?: string): request.Test =>
+      request(test.http).post('/api/session').send({ email: 'ada@both.example', password, company });
+    expect((await enter(NEXT).expect(200)).body).toMatchObject({ company: { name: 'Lock' } });
+    await create('Mill', PASSWORD).expect(201);
+    expect((await enter(PASSWORD).expect(409)).body).toMatchObject({
+      error: { field: 'company', message: expect.stringContaining('Weir, Mill') as string },
+    });
+    expect((await enter(PASSWORD, 'mill').expect(200)).body).toMatchObject({ company: { name: 'Mill' } });
+    await test.close();
+  });
+});
+
+describe('a password', () => {
+  let test: TestApp;
+  beforeAll(async () => {
+    test = await startTestApp({ offersDemo: false });
+  });
+  afterAll(() => test.close());
+
+  it.each(['1234567890', 'Password123!', 'qwertyuiop', 'aaaaaaaaaaaa', 'tove.aldous 77'])(
+    'is not %s, which is guessed first',
+    async (password) => {
+      const body = { company: 'X', name: 'Tove', email: 'tove.aldous@works.example', password };
+      const answer = await request(test.http).post('/api/session/company').send(body).expect(400);
+      expect(answer.body).toMatchObject({ error: { field: 'password' } });
+    },
+  );
+
+  it('is guessed ever more slowly, whatever address a guess says it comes from', async () => {
+    const owner = await test.owner();
+    const { body } = (await owner.get('/api/session')) as { body: { session: SessionView } };
+    const { email } = body.session.person;
+    const statuses = new Set<number>();
+    for (let guess = 0; guess < 40; guess += 1) {
+      const { status } = await request(test.http)
+        .post('/api/session')
+        .set('x-forwarded-for', `10.0.0.${guess}`)
+        .send({ email, password: `guess number ${guess}` });
+      statuses.add(status);
+    }
+    expect(statuses).toEqual(new Set([401, 429]));
+  });
+});
+
+describe('a server where no company is created', () => {
+  it('says so, and takes people by invitation alone', async () => {
+    const test = await startTestApp({ companiesOpen: false });
+    const doors = await request(test.http).get('/api/session').expect(200);
+    expect(doors.body).toMatchObject({ doors: { demo: true, company: false } });
+    const body = { company: 'X', name: 'Tove', email: 'tove@works.example', password: PASSWORD };
+    await request(test.http).post('/api/session/company').send(body).expect(403);
+    await test.close();
+  });
+});
+
 describe('a server without the demo company', () => {
   it('shows no door to it', async () => {
     const test = await startTestApp({ offersDemo: false });
     const doors = await request(test.http).get('/api/session').expect(200);
-    expect(doors.body).toEqual({ session: null, doors: { demo: false } });
+    expect(doors.body).toEqual({ session: null, doors: { demo: false, company: true } });
     await request(test.http).post('/api/session/demo').send({ role: 'owner' }).expect(404);
     await test.close();
   });

@@ -46,6 +46,8 @@ export interface TestApp {
   demo(role?: Role): Promise<Agent>;
   /** The owner of a new company. */
   owner(company?: string): Promise<Agent>;
+  /** Somebody who joins an owner's company in a role. */
+  joins(owner: Agent, role: Role): Promise<Agent>;
 }
 
 /** A browser of somebody who is signed in: it keeps the cookie. */
@@ -53,9 +55,11 @@ export type Agent = ReturnType<typeof request.agent>;
 
 export const PASSWORD = 'lantern over the quay';
 
-export async function startTestApp({ offersDemo = true } = {}): Promise<TestApp> {
+const someone = (): string => `${randomBytes(4).toString('hex')}@works.example`;
+
+export async function startTestApp({ offersDemo = true, companiesOpen = true } = {}): Promise<TestApp> {
   const database = await makeDatabase();
-  const app = await createApp(testSettings(database.url, { offersDemo }));
+  const app = await createApp({ ...testSettings(database.url, { offersDemo }), companiesOpen });
   const http = app.getHttpServer() as Server;
   const enter = async (door: string, body: object): Promise<Agent> => {
     const agent = request.agent(http);
@@ -76,8 +80,19 @@ export async function startTestApp({ offersDemo = true } = {}): Promise<TestApp>
       enter('company', {
         company,
         name: 'Tove Aldous',
-        email: `${randomBytes(4).toString('hex')}@works.example`,
+        email: someone(),
         password: PASSWORD,
       }),
+    joins: async (owner, role) => {
+      const { body } = (await owner.post('/api/people/invitations').send({ role }).expect(201)) as {
+        body: { token: string };
+      };
+      const agent = request.agent(http);
+      await agent
+        .post('/api/people/invitations/accept')
+        .send({ token: body.token, name: `The ${role}`, email: someone(), password: PASSWORD })
+        .expect(201);
+      return agent;
+    },
   };
 }

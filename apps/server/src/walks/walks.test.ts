@@ -216,14 +216,14 @@ describe('the walk of a line', () => {
   it('takes the company’s side in a house rule', async () => {
     const { body } = await owner
       .put('/api/company/house-rules')
-      .send({ houseRules: { 'old-gates': 'leave' } })
+      .send({ version: 0, houseRules: { 'old-gates': 'leave' } })
       .expect(200);
     expect(body).toMatchObject({ houseRules: { 'old-gates': 'leave' } });
     const refused = await owner
       .put('/api/company/house-rules')
-      .send({ houseRules: { 'old-gates': 'burn' } })
+      .send({ version: 1, houseRules: { 'old-gates': 'burn' } })
       .expect(400);
     expect(refused.body).toMatchObject({ error: { field: 'houseRules.old-gates' } });
-    await owner.put('/api/company/house-rules').send({ houseRules: {} }).expect(200);
+    await owner.put('/api/company/house-rules').send({ version: 1, houseRules: {} }).expect(200);
   });
 });

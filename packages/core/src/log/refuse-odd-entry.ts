@@ -15,16 +15,11 @@ export function refuseOddEntry(kind: EntryKind, text: string, fact: EntryFact): 
   const row = ENTRY_KIND_TABLE[kind];
   if (row.needsText && text.trim() === '')
     throw new InvalidInput('text', `text is empty: an entry of kind ${kind} says something.`);
-  for (const name of FACTS) {
-    const isGiven = fact[name] !== undefined && fact[name] !== null;
-    if (isGiven && row.fact !== name)
+  if (row.fact === 'found' && Object.keys(fact.found ?? {}).length === 0)
+    throw new InvalidInput('found', 'found is empty: give at least one fact, like {"turning": "stiff"}.');
+  if (row.fact === 'finding' && !fact.finding)
+    throw new InvalidInput('finding', 'finding is missing: give at least the bench and its verdict.');
+  for (const name of FACTS)
+    if (row.fact !== name && fact[name] !== undefined && fact[name] !== null)
       throw new InvalidInput(name, `${name} does not belong to an entry of kind ${kind}: leave it out.`);
-    if (row.fact === name && name !== 'turns' && !(isGiven && Object.keys(fact[name] as object).length > 0))
-      throw new InvalidInput(
-        name,
-        name === 'found'
-          ? 'found is empty: give at least one fact, like {"turning": "stiff"}.'
-          : 'finding is missing: give at least the bench and its verdict.',
-      );
-  }
 }
