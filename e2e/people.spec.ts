@@ -79,7 +79,7 @@ test('the last changes are listed, and go back by button and by key', async ({ p
   await page.getByRole('menuitem', { name: 'in a pit' }).click();
   await expect(word(page, 'place')).toHaveText('in a pit');
   await menu(page, 'Your last changes');
-  await page.getByRole('button', { name: 'Take back: duty of CW-114' }).first().click();
+  await page.getByRole('button', { name: 'Take back: Duty of CW-114' }).first().click();
   await expect(page.getByText('taken back').first()).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
   await expect(word(page, 'place')).toHaveText('indoors');

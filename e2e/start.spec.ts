@@ -1,6 +1,6 @@
-import { type ChildProcess, spawn } from 'node:child_process';
+import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -72,25 +72,49 @@ test('starts, keeps what was entered over a second start under 10 s, and stops c
   expect(second.said().trim().split('\n')).toHaveLength(1);
 });
 
+/** The process of the server that a start command runs. */
+const serverOf = (run: Run): number =>
+  Number(execFileSync('pgrep', ['-P', String(run.child.pid), '-f', 'apps/server/dist/main.js']).toString());
+
+test('starts the server again where it dies, and at once after everything was killed hard', async () => {
+  const run = start();
+  await ready(run);
+  const dead = serverOf(run);
+  process.kill(dead, 'SIGKILL');
+  await expect.poll(run.said, { timeout: 20_000 }).toContain('started again in 0.5 s');
+  await expect
+    .poll(
+      () =>
+        api('health').then(
+          ({ ok }) => ok,
+          () => false,
+        ),
+      { timeout: 20_000 },
+    )
+    .toBe(true);
+  expect(serverOf(run)).not.toBe(dead);
+  // Start command, server and database at one blow.
+  const postmaster = Number(readFileSync(join(data, 'data', 'postmaster.pid'), 'utf8').split('\n')[0]);
+  const server = serverOf(run);
+  for (const pid of [run.child.pid ?? 0, server, postmaster]) process.kill(pid, 'SIGKILL');
+  await run.ended;
+  const again = start();
+  await ready(again);
+  await stop(again, 'SIGTERM');
+});
+
 test('recovers after everything was killed, and --empty shows no demo data', async () => {
   const killed = start();
   await ready(killed);
   killed.child.kill('SIGKILL');
   await killed.ended;
-  await expect
-    .poll(
-      () =>
-        api('health').then(
-          ({ status }) => status,
-          () => 'gone',
-        ),
-      { timeout: 20_000 },
-    )
-    .toBe('gone');
   const empty = start(['--empty']);
   await ready(empty);
   cookie = '';
-  expect(await (await api('session')).json()).toEqual({ session: null, doors: { demo: false } });
+  expect(await (await api('session')).json()).toEqual({
+    session: null,
+    doors: { demo: false, company: true },
+  });
   const owner = { name: 'Tove Aldous', email: 'tove@works.example', password: 'lantern over the quay' };
   await enter('company', { ...owner, company: 'Quay works' });
   expect(await jobNames()).toEqual([]);
@@ -120,6 +144,7 @@ test('a backup taken while it runs brings back what was there then', async () =>
     code: 0,
     said: expect.stringContaining('Kept in') as unknown,
   });
+  expect(statSync(file).mode & 0o777).toBe(0o600);
   expect((await command('backup', file)).said).toContain('is there already');
   expect((await api('jobs', { name: 'Entered after' })).status).toBe(201);
   expect((await command('restore', file, '--replace')).said).toContain('runs on');
@@ -131,6 +156,9 @@ test('a backup taken while it runs brings back what was there then', async () =>
   expect(await command('restore', file, '--replace')).toMatchObject({ code: 0 });
   const again = start();
   await ready(again);
+  // The backup has no sessions and no secret: everybody signs in again.
+  expect((await (await api('session')).json()) as object).toMatchObject({ session: null });
+  await enter('demo', { role: 'owner' });
   expect(await jobNames()).toEqual(before);
   await stop(again, 'SIGTERM');
   rmSync(file);

@@ -1,9 +1,12 @@
 // Writes everything that was entered into one file, with PostgreSQL's own tool. Grevik may run meanwhile.
-import { existsSync, renameSync, rmSync, statSync } from 'node:fs';
+import { closeSync, existsSync, openSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join, resolve } from 'node:path';
-import { withDatabase } from './setup/database-tools.mjs';
+import { apartFromPassword, withDatabase } from './setup/database-tools.mjs';
 import { PlainFailure, endingPlainly } from './setup/plain-failure.mjs';
 import { run, tail } from './setup/run.mjs';
+
+/** Who is signed in, the secret that sessions are signed with, and what was tried: none of it is anybody's data. */
+const LEFT_OUT = ['sessions', 'installation', 'attempts'];
 
 await endingPlainly(async () => {
   const stamp = new Date().toISOString().slice(0, 16).replace(/[-:]/g, '').replace('T', '-');
@@ -12,7 +15,19 @@ await endingPlainly(async () => {
   await withDatabase(async ({ bin, url }) => {
     // A name of its own until it is whole.
     const part = `${file}.part`;
-    const { code, output } = await run(join(bin, 'pg_dump'), ['--format=custom', `--file=${part}`, url]);
+    // For its owner alone from its first byte on.
+    closeSync(openSync(part, 'wx', 0o600));
+    const { address, env } = apartFromPassword(url);
+    const { code, output } = await run(
+      join(bin, 'pg_dump'),
+      [
+        '--format=custom',
+        `--file=${part}`,
+        ...LEFT_OUT.map((table) => `--exclude-table-data=${table}`),
+        address,
+      ],
+      { env },
+    );
     if (code !== 0) {
       rmSync(part, { force: true });
       throw new PlainFailure(`The backup could not be written: ${tail(output, 2)}`);

@@ -2,7 +2,7 @@
 import { existsSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { dataFolder, refuseRunning } from './setup/data-folder.mjs';
-import { withDatabase } from './setup/database-tools.mjs';
+import { apartFromPassword, withDatabase } from './setup/database-tools.mjs';
 import { PlainFailure, endingPlainly } from './setup/plain-failure.mjs';
 import { run, tail } from './setup/run.mjs';
 
@@ -21,15 +21,20 @@ await endingPlainly(async () => {
     const { code: unreadable } = await run(tool, ['--file=/dev/null', file]);
     if (unreadable !== 0)
       throw new PlainFailure(`${file} is not a whole backup of Grevik. Nothing was changed.`);
-    const { code, output } = await run(tool, [
-      '--clean',
-      '--if-exists',
-      '--single-transaction',
-      '--exit-on-error',
-      '--no-owner',
-      `--dbname=${url}`,
-      file,
-    ]);
+    const { address, env } = apartFromPassword(url);
+    const { code, output } = await run(
+      tool,
+      [
+        '--clean',
+        '--if-exists',
+        '--single-transaction',
+        '--exit-on-error',
+        '--no-owner',
+        `--dbname=${address}`,
+        file,
+      ],
+      { env },
+    );
     if (code !== 0)
       throw new PlainFailure(`The backup could not be restored, and nothing was changed: ${tail(output, 2)}`);
   });

@@ -1,6 +1,8 @@
 // Installs, builds and starts everything: PostgreSQL, the server and the web application, with demo data unless told --empty.
 import { createServer } from 'node:net';
-import { startApplication } from './setup/application.mjs';
+import { setTimeout as pause } from 'node:timers/promises';
+import { dataFolder, wasKilled } from './setup/data-folder.mjs';
+import { keepRunning } from './setup/keep-running.mjs';
 import { build, installPackages, requireNode } from './setup/installation.mjs';
 import { PlainFailure, endingPlainly } from './setup/plain-failure.mjs';
 import { openDatabase } from './setup/private-database.mjs';
@@ -10,7 +12,7 @@ await endingPlainly(async () => {
   const empty = readArguments(process.argv.slice(2));
   const port = readPort(process.env.PORT ?? '4310');
   const host = process.env.GREVIK_HOST ?? '127.0.0.1';
-  await requireFreePort(port, host);
+  await freePort(port, host);
   await installPackages();
   await build('core', 'server', 'web');
 
@@ -30,20 +32,16 @@ await endingPlainly(async () => {
     const database = await openDatabase();
     running.unshift(database.stop);
     if (stopping) return;
-    const application = await startApplication({
+    const server = await keepRunning({
       DATABASE_URL: database.url,
       PORT: String(port),
       GREVIK_HOST: host,
       GREVIK_DEMO: empty ? 'off' : 'on',
     });
-    running.unshift(application.stop);
+    running.unshift(server.stop);
     if (stopping) return;
     console.log(`Grevik is ready at http://localhost:${port}`);
-    const code = await application.ended;
-    if (!stopping)
-      throw new PlainFailure(
-        `The server ended unexpectedly (code ${code}). What was acknowledged is kept: start again.`,
-      );
+    await server.stopped;
   } finally {
     await stopAll();
   }
@@ -67,17 +65,30 @@ function readPort(text) {
   return port;
 }
 
-/** @param {number} port @param {string} host @returns {Promise<void>} */
-function requireFreePort(port, host) {
-  return new Promise((free, taken) => {
-    const probe = createServer();
-    probe.once('error', (/** @type {NodeJS.ErrnoException} */ { code, message }) => {
+/**
+ * Waits for a port that a server still holds whose start command was killed: it ends by itself within seconds. Any other holder is said at once.
+ * @param {number} port @param {string} host
+ */
+async function freePort(port, host) {
+  for (let tries = wasKilled(dataFolder()) ? 60 : 0; ; tries -= 1) {
+    const trouble = await portTrouble(port, host);
+    if (trouble === undefined) return;
+    if (tries <= 0 || trouble.code !== 'EADDRINUSE') {
       const why =
-        code === 'EADDRINUSE'
+        trouble.code === 'EADDRINUSE'
           ? 'is taken: stop what runs there, or choose another with PORT'
-          : `can not be used (${message})`;
-      taken(new PlainFailure(`Port ${port} ${why}.`));
-    });
-    probe.listen(port, host, () => probe.close(() => free()));
+          : `cannot be used (${trouble.message})`;
+      throw new PlainFailure(`Port ${port} ${why}.`);
+    }
+    await pause(250);
+  }
+}
+
+/** @param {number} port @param {string} host @returns {Promise<NodeJS.ErrnoException | undefined>} */
+function portTrouble(port, host) {
+  return new Promise((resolve) => {
+    const probe = createServer();
+    probe.once('error', resolve);
+    probe.listen(port, host, () => probe.close(() => resolve(undefined)));
   });
 }

@@ -30,6 +30,12 @@ export function refuseRunning(base) {
   }
 }
 
+/** Whether the start command that ran last on a data folder was killed before it could clear up. @param {string} base */
+export function wasKilled(base) {
+  const lock = lockOf(base);
+  return existsSync(lock) && !isAlive(Number(readFileSync(lock, 'utf8')));
+}
+
 /** @param {number} pid */
 function isAlive(pid) {
   try {

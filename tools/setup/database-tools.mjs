@@ -17,3 +17,15 @@ export async function withDatabase(work) {
     if (!cluster.wasRunning) await cluster.stop();
   }
 }
+
+/**
+ * An address without its password, and the environment that has it: what stands on a command line is for every process of the machine to read.
+ * @param {string} url
+ * @returns {{ address: string, env: NodeJS.ProcessEnv }}
+ */
+export function apartFromPassword(url) {
+  const address = new URL(url);
+  const password = decodeURIComponent(address.password);
+  address.password = '';
+  return { address: address.href, env: { ...process.env, ...(password !== '' && { PGPASSWORD: password }) } };
+}

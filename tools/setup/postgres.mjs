@@ -11,13 +11,15 @@ import {
 } from 'node:fs';
 import { createServer } from 'node:net';
 import { dirname, join } from 'node:path';
+import { setTimeout as pause } from 'node:timers/promises';
 import { installDebianPackages } from './debian-package.mjs';
 import { PlainFailure } from './plain-failure.mjs';
 import { run, tail } from './run.mjs';
 
 const AS_ROOT = process.getuid?.() === 0;
 const LEAST_FREE_BYTES = 200 * 1024 * 1024;
-const PORT_TRIES = 5;
+const PORT_TRIES = 6;
+const BETWEEN_TRIES_MS = 600;
 
 /**
  * A private PostgreSQL cluster in a folder, on loopback.
@@ -161,6 +163,8 @@ async function startServer(bin, base, data) {
   let port = existsSync(kept) ? Number(readFileSync(kept, 'utf8')) : await freePort();
   let said = '';
   for (let attempt = 0; attempt < PORT_TRIES; attempt += 1) {
+    // Processes of a server that was killed may hold its memory for a moment longer.
+    if (attempt > 0) await pause(attempt * BETWEEN_TRIES_MS);
     const options = `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories= -c max_connections=60`;
     const { code, output } = await asPostgres(join(bin, 'pg_ctl'), [
       '-D',

@@ -15,7 +15,7 @@ import { readBody } from './requests/read-body.js';
 import { refuseOtherSites } from './requests/same-origin.js';
 import { SessionStore } from './sessions/session-store.js';
 import { requestLog } from './requests/request-log.js';
-import { notStored, securityHeaders } from './requests/security-headers.js';
+import { docsHeaders, notStored, securityHeaders } from './requests/security-headers.js';
 import type { Settings } from './settings.js';
 import { serveWeb } from './web/serve-web.js';
 
@@ -37,6 +37,7 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
   for (const step of [notStored, refuseOtherSites, sender, readBody, openCompany]) app.use(underApi(step));
   app.useGlobalPipes(requestValidation());
   app.useGlobalFilters(new ErrorFilter());
+  app.use('/api/docs', docsHeaders);
   SwaggerModule.setup('api/docs', app, () => openApi(app), {
     jsonDocumentUrl: 'api/docs.json',
     customSiteTitle: 'Grevik: the API',

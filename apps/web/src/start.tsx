@@ -10,6 +10,7 @@ import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router/dom';
 import { router } from './router';
+import { StylesWithNonce } from './shell/StylesWithNonce';
 import { NewerVersion } from './shell/NewerVersion';
 import type { makeStore } from './store/store';
 import { theme } from './theme';
@@ -21,16 +22,18 @@ export function start(store: ReturnType<typeof makeStore>): void {
   createRoot(root).render(
     <StrictMode>
       <Provider store={store}>
-        <ThemeProvider theme={theme} defaultMode="system">
-          <SnackbarProvider
-            anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}
-            autoHideDuration={8000}
-            maxSnack={2}
-          >
-            <RouterProvider router={router} />
-            <NewerVersion />
-          </SnackbarProvider>
-        </ThemeProvider>
+        <StylesWithNonce>
+          <ThemeProvider theme={theme} defaultMode="system">
+            <SnackbarProvider
+              anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}
+              autoHideDuration={8000}
+              maxSnack={2}
+            >
+              <RouterProvider router={router} />
+              <NewerVersion />
+            </SnackbarProvider>
+          </ThemeProvider>
+        </StylesWithNonce>
       </Provider>
     </StrictMode>,
   );

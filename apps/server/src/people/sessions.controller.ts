@@ -6,12 +6,15 @@ import {
   SignInRequest,
   StartCompanyRequest,
 } from '@grevik/contracts';
-import { Body, Controller, Delete, Get, HttpCode, Ip, Post, Put, Req } from '@nestjs/common';
+import { Body, Controller, Delete, Get, Header, HttpCode, Ip, Post, Put, Req } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import type { Request } from 'express';
 import { Anyone, SignedIn } from '../access/may.js';
 import { SignInService } from './sign-in.service.js';
 import { SessionsService } from './sessions.service.js';
+
+/** What the browser forgets with a session; the interface does so itself, since this works over https alone. */
+const CLEARED = '"cache", "storage"';
 
 @Controller('api/session')
 export class SessionsController {
@@ -66,6 +69,7 @@ export class SessionsController {
   @SignedIn()
   @Delete()
   @HttpCode(204)
+  @Header('clear-site-data', CLEARED)
   leave(@Req() request: Request): Promise<void> {
     return this.sessions.close(request);
   }
@@ -74,6 +78,7 @@ export class SessionsController {
   @SignedIn()
   @Delete('everywhere')
   @HttpCode(204)
+  @Header('clear-site-data', CLEARED)
   leaveEverywhere(@Req() request: Request): Promise<void> {
     return this.sessions.closeEverywhere(request);
   }

@@ -17,6 +17,8 @@ describe('around every request', () => {
     const { headers } = await request(test.http).get('/api/health').expect(200);
     expect(headers['content-security-policy']).toContain("script-src 'self' 'wasm-unsafe-eval';");
     expect(headers['content-security-policy']).not.toContain('upgrade-insecure-requests');
+    expect(headers['content-security-policy']).toMatch(/style-src 'self' 'nonce-[\w+/=]{24}';/);
+    expect(headers['cache-control']).toBe('no-store');
     expect(headers['x-content-type-options']).toBe('nosniff');
     expect(headers['x-frame-options']).toBe('SAMEORIGIN');
     expect(headers['x-powered-by']).toBeUndefined();

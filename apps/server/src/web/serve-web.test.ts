@@ -14,7 +14,10 @@ describe('the web application beside the API', () => {
   let database: Awaited<ReturnType<typeof makeDatabase>>;
   beforeAll(async () => {
     mkdirSync(join(webRoot, 'assets'));
-    writeFileSync(join(webRoot, 'index.html'), '<title>Grevik</title>');
+    writeFileSync(
+      join(webRoot, 'index.html'),
+      '<meta name="csp-nonce" content="__CSP_NONCE__"><title>Grevik</title>',
+    );
     writeFileSync(join(webRoot, 'assets/app-1a2b.js'), 'go()');
     database = await makeDatabase();
     app = await createApp({ ...testSettings(database.url, { offersDemo: false }), webRoot });
@@ -35,6 +38,17 @@ describe('the web application beside the API', () => {
       expect(answer.headers['cache-control']).toBe('no-cache');
     },
   );
+
+  it('gives each opening of its page a nonce of its own, in the page and in its policy', async () => {
+    const nonces = new Set<string>();
+    for (const path of ['/', '/index.html']) {
+      const { text, headers } = await open(path).expect(200);
+      const nonce = /content="([^"]+)"/.exec(text)?.[1] ?? '';
+      expect(String(headers['content-security-policy'])).toContain(`style-src 'self' 'nonce-${nonce}'`);
+      nonces.add(nonce);
+    }
+    expect(nonces.size).toBe(2);
+  });
 
   it('keeps its named files for a year', async () => {
     const answer = await request(http).get('/assets/app-1a2b.js').expect(200);

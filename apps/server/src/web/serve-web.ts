@@ -1,12 +1,23 @@
-import { existsSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import type { NextFunction, Request, Response } from 'express';
 
+/** What stands in the built page where its nonce goes. */
+const NONCE_PLACE = '__CSP_NONCE__';
+
 /** Serves the built web application beside the API: its files as they are, and its page for every other address a person opens. */
 export function serveWeb(app: NestExpressApplication, webRoot: string): void {
-  const page = join(webRoot, 'index.html');
-  if (!existsSync(page)) return;
+  const file = join(webRoot, 'index.html');
+  if (!existsSync(file)) return;
+  const page = readFileSync(file, 'utf8');
+  const open = (response: Response): void =>
+    void response
+      .type('html')
+      .set('cache-control', 'no-cache')
+      .send(page.replaceAll(NONCE_PLACE, String(response.locals.nonce)));
+  // Asked for by its own name too, by whoever keeps it for want of a network.
+  app.use('/index.html', (_request: Request, response: Response) => open(response));
   app.useStaticAssets(webRoot, {
     index: false,
     setHeaders: (response: Response, path: string) => {
@@ -17,7 +28,7 @@ export function serveWeb(app: NestExpressApplication, webRoot: string): void {
   app.use((request: Request, response: Response, next: NextFunction) => {
     const opensPage =
       request.method === 'GET' && !/^\/(api|assets)(\/|$)/.test(request.path) && request.accepts('html');
-    if (opensPage) response.setHeader('Cache-Control', 'no-cache').sendFile(page);
+    if (opensPage) open(response);
     else next();
   });
 }

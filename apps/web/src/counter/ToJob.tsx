@@ -1,5 +1,6 @@
 import { useSnackbar } from 'notistack';
 import { useJobsQuery } from '../store/api';
+import { useDraftIds } from '../store/draft-ids';
 import { failureText } from '../store/failure';
 import { useAddOrderLinesMutation } from '../store/orders-api';
 import { useMay } from '../store/people-api';
@@ -11,6 +12,7 @@ export function ToJob({ lines }: { lines: readonly CounterLine[] }) {
   const { data: jobs = [] } = useJobsQuery();
   const [add, { isLoading }] = useAddOrderLinesMutation();
   const { enqueueSnackbar } = useSnackbar();
+  const ids = useDraftIds('counter');
   const may = useMay('order');
   const words = useWords();
   if (!may || jobs.length === 0) return null;
@@ -18,13 +20,14 @@ export function ToJob({ lines }: { lines: readonly CounterLine[] }) {
     try {
       await add({
         jobId,
-        lines: lines.map(({ quantity, said, reading: { spec, text } }) => ({
-          id: crypto.randomUUID(),
+        lines: lines.map(({ quantity, said, reading: { spec, text } }, at) => ({
+          id: ids.of(`${jobId} ${at} ${quantity} ${said}`),
           text: text === '' ? said : text,
           spec,
           quantity,
         })),
       }).unwrap();
+      ids.answered();
       const job = jobs.find(({ id }) => id === jobId)?.name ?? '';
       enqueueSnackbar(words('counter.onOrder', { count: lines.length, job }));
     } catch (error) {

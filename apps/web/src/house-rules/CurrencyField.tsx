@@ -9,7 +9,7 @@ import { useWords } from '../words';
 const NAMES = new Intl.DisplayNames('en', { type: 'currency' });
 
 /** The currency the company's prices are in; changing it converts nothing. */
-export function CurrencyField({ currency }: { currency: string }) {
+export function CurrencyField({ currency, version }: { currency: string; version: number }) {
   const [set, { isLoading }] = useSetCurrencyMutation();
   const { enqueueSnackbar } = useSnackbar();
   const may = useMay('catalogue');
@@ -23,7 +23,7 @@ export function CurrencyField({ currency }: { currency: string }) {
       value={currency}
       disabled={!may || isLoading}
       onChange={({ target: { value } }) => {
-        set(value)
+        set({ version, currency: value })
           .unwrap()
           .then(() => enqueueSnackbar(words('houseRules.currencySet', { currency: value })))
           .catch((error: unknown) => enqueueSnackbar(failureText(error), { variant: 'error' }));

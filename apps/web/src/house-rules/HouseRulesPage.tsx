@@ -28,7 +28,7 @@ export function HouseRulesPage() {
   if (failed) return <Failure error={failed.error} retry={() => void failed.refetch()} />;
   if (!company.data || !jobs.data) return <Loading what={words('houseRules.title')} />;
   const job = jobs.data.find(({ id }) => id === query.get('job'));
-  const ofCompany = company.data.houseRules;
+  const { houseRules: ofCompany, version: ofCompanyVersion } = company.data;
   const own = job ? job.houseRules : ofCompany;
   const sides = houseSides({ ...ofCompany, ...job?.houseRules });
   const isBusy = taking.isLoading || takingForJob.isLoading;
@@ -36,7 +36,9 @@ export function HouseRulesPage() {
   const take = async (rule: HouseRule, side: string): Promise<void> => {
     const { [rule]: _was, ...others } = own;
     const houseRules = (side === FOLLOWS ? others : { ...others, [rule]: side }) as Partial<HouseSides>;
-    const { data } = job ? await takeJobSides({ jobId: job.id, houseRules }) : await takeSides(houseRules);
+    const { data } = job
+      ? await takeJobSides({ jobId: job.id, version: job.version, houseRules })
+      : await takeSides({ version: ofCompanyVersion, houseRules });
     if (data) enqueueSnackbar(words('houseRules.taken'));
   };
   // What would change is counted on a job: the one chosen, else the first.
@@ -61,7 +63,7 @@ export function HouseRulesPage() {
           </option>
         ))}
       </TextField>
-      <CurrencyField currency={company.data.currency} />
+      <CurrencyField currency={company.data.currency} version={ofCompanyVersion} />
       {error !== undefined && <Alert severity="error">{failureText(error)}</Alert>}
       {(Object.keys(HOUSE_RULES) as HouseRule[]).map((rule) => {
         const { question, sides: all, standard } = HOUSE_RULES[rule];

@@ -6,7 +6,7 @@ import { show } from '../testing/render';
 import { type Asked, serve } from '../testing/server';
 import { HouseRulesPage } from './HouseRulesPage';
 
-const job = { id: 'job', name: 'Quay', lines: [], houseRules: { 'old-gates': 'exercise' } };
+const job = { id: 'job', version: 4, name: 'Quay', lines: [], houseRules: { 'old-gates': 'exercise' } };
 const throttling = { ...POSITION, duty: { ...POSITION.duty, function: 'throttle' } };
 
 const answers = ({ path }: Asked): { body: unknown } => {
@@ -16,7 +16,7 @@ const answers = ({ path }: Asked): { body: unknown } => {
   if (path === '/api/catalogue') return { body: [BALL, GATE] };
   return { body: company };
 };
-const company = { name: 'Tarnside', currency: 'USD', houseRules: { stops: 'multi-turn' } };
+const company = { version: 2, name: 'Tarnside', currency: 'USD', houseRules: { stops: 'multi-turn' } };
 
 describe('the house rules', () => {
   it('stand with every side, the one taken chosen, and another taken by a tap', async () => {
@@ -30,6 +30,7 @@ describe('the house rules', () => {
     await userEvent.click(gates.getByRole('radio', { name: /Leave it alone/ }));
     await waitFor(() => expect(asked.some(({ method }) => method === 'PUT')).toBe(true));
     expect(asked.find(({ method }) => method === 'PUT')?.body).toEqual({
+      version: 2,
       houseRules: { stops: 'multi-turn', 'old-gates': 'leave' },
     });
   });
@@ -44,7 +45,7 @@ describe('the house rules', () => {
     expect(await screen.findByText('Prices are in EUR from now on.')).toBeInTheDocument();
     expect(asked.find(({ method }) => method === 'PUT')).toMatchObject({
       path: '/api/company/currency',
-      body: { currency: 'EUR' },
+      body: { version: 2, currency: 'EUR' },
     });
   });
 
@@ -65,7 +66,7 @@ describe('the house rules', () => {
     await waitFor(() => expect(asked.some(({ method }) => method === 'PUT')).toBe(true));
     expect(asked.find(({ method }) => method === 'PUT')).toMatchObject({
       path: '/api/jobs/job/house-rules',
-      body: { houseRules: {} },
+      body: { version: 4, houseRules: {} },
     });
   });
 

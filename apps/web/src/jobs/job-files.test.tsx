@@ -7,7 +7,7 @@ import { type Asked, serve } from '../testing/server';
 import { BringArchive, JobFiles } from './JobFiles';
 import { NewLine } from './NewLine';
 
-const job = { id: 'job', name: 'Quay', lines: [], houseRules: {} };
+const job = { id: 'job', version: 0, name: 'Quay', lines: [], houseRules: {} };
 /** A file that can be read, which this test’s screen does not know by itself. */
 const file = (text: string, name = 'places.geojson'): File => {
   const made = new File([text], name, { type: 'application/json' });

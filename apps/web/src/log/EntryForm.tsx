@@ -1,16 +1,18 @@
-import { ENTRY_KINDS, type EntryKind, type EntryRequest, type PositionView } from '@grevik/contracts';
+import type { EntryRequest, PositionView } from '@grevik/contracts';
+import { ENTRY_KINDS, ENTRY_KIND_TABLE, type EntryKind } from '@grevik/core';
 import { Alert, Button, MenuItem, TextField } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { type FormEvent, useState } from 'react';
 import { failureText, refusalOf } from '../store/failure';
 import { useAddEntryMutation } from '../store/log-api';
+import { newId } from '../store/new-id';
 import { useWords } from '../words';
 import styles from './LogPage.module.css';
 import { TurnsField, turnsOf } from './TurnsField';
 
 /** Writes one fact. Its id is made here, and stays until it is stored: sending it twice stores it once. */
 export function EntryForm({ position, lineId }: { position: PositionView; lineId: string }) {
-  const [id, setId] = useState(() => crypto.randomUUID());
+  const [id, setId] = useState(() => newId());
   const [kind, setKind] = useState<EntryKind>('note');
   const [text, setText] = useState('');
   const [turns, setTurns] = useState('');
@@ -32,7 +34,7 @@ export function EntryForm({ position, lineId }: { position: PositionView; lineId
     const { data } = await add({ positionId: position.id, lineId, entry });
     if (!data) return;
     enqueueSnackbar(words('log.added', { tag: position.tag }));
-    setId(crypto.randomUUID());
+    setId(newId());
     setText('');
     setTurns('');
   };
@@ -47,9 +49,9 @@ export function EntryForm({ position, lineId }: { position: PositionView; lineId
         value={kind}
         onChange={({ target }) => setKind(target.value as EntryKind)}
       >
-        {ENTRY_KINDS.filter((of) => of !== 'found' && of !== 'bench').map((of) => (
+        {ENTRY_KINDS.filter((of) => ENTRY_KIND_TABLE[of].isChosen).map((of) => (
           <MenuItem key={of} value={of}>
-            {words(`entryKinds.${of}`)}
+            {ENTRY_KIND_TABLE[of].words}
           </MenuItem>
         ))}
       </TextField>

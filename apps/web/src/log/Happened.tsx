@@ -1,5 +1,5 @@
 import type { EntryView, HistoryView, ModelView, PositionChangeView } from '@grevik/contracts';
-import { modelWords } from '@grevik/core';
+import { ENTRY_KIND_TABLE, modelWords } from '@grevik/core';
 import { foundWords } from './found-words';
 import { factName, factWords, factsApart } from '../duty/field-words';
 import { useFigures } from '../kit/useFigures';
@@ -38,7 +38,7 @@ function Entry({ entry: { by, kind, text, turns, found } }: { entry: EntryView }
   const words = useWords();
   return (
     <div>
-      <b>{words(`entryKinds.${kind}`)}</b>
+      <b>{ENTRY_KIND_TABLE[kind].words}</b>
       {turns !== null && `, ${words('log.turnsFigure', { turns })}`}
       {found && <p>{foundWords(found, words)}</p>}
       {text !== '' && <p className={styles.words}>{text}</p>}
@@ -84,6 +84,14 @@ function Change({ change, models }: { change: PositionChangeView; models: readon
       <div>
         {tookBack}
         {words('log.hookUp')}
+        <span>{change.by}</span>
+      </div>
+    );
+  if (change.kind === 'place' || change.kind === 'photo')
+    return (
+      <div>
+        {tookBack}
+        {words(change.kind === 'photo' ? 'log.photo' : change.after ? 'log.placed' : 'log.unplaced')}
         <span>{change.by}</span>
       </div>
     );

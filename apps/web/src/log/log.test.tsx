@@ -48,7 +48,7 @@ describe('the log', () => {
     show(<Happened history={HISTORY} models={[BALL]} />, { units: 'metric' });
     const [pick, entry, duty] = screen.getAllByRole('listitem').filter((item) => item.querySelector('time'));
     expect(pick).toHaveTextContent('3 Mar 2026picked Ostrand 21PNo torch.Ada');
-    expect(entry).toHaveTextContent('2 Mar 2026Turned it, 11.5 turnsStiff.Joss');
+    expect(entry).toHaveTextContent('2 Mar 2026Operated, 11.5 turnsStiff.Joss');
     expect(duty).toHaveTextContent('took back: changed the duty');
     expect(duty).toHaveTextContent('pressure: 5.17 bar → 4 bar');
     expect(duty).toHaveTextContent('pipe: copper → PEX');
@@ -88,7 +88,7 @@ describe('writing an entry', () => {
     const asked = serve(({ body }) => ({ status: 201, body: { ...(body as EntryRequest), by: 'Ada' } }));
     show(<EntryForm position={POSITION} lineId="line" />);
     await userEvent.click(screen.getByRole('combobox', { name: 'What is so' }));
-    await userEvent.click(screen.getByRole('option', { name: 'Turned it' }));
+    await userEvent.click(screen.getByRole('option', { name: 'Operated' }));
     await userEvent.type(screen.getByLabelText('Turns from stop to stop'), 'many');
     expect(screen.getByRole('button', { name: 'Write it down' })).toBeDisabled();
     await userEvent.clear(screen.getByLabelText('Turns from stop to stop'));

@@ -1,4 +1,5 @@
 import type { OwnChangeView } from '@grevik/contracts';
+import { CHANGE_KIND_TABLE } from '@grevik/core';
 import { Alert, Button, Dialog, DialogActions, DialogContent, DialogTitle } from '@mui/material';
 import { Link } from 'react-router';
 import { whenWords } from '../kit/when';
@@ -37,7 +38,7 @@ export function OwnChangesDialog({ close }: { close: () => void }) {
                         size="small"
                         variant="outlined"
                         disabled={undoing.isLoading}
-                        aria-label={`${words('mine.takeBack')}: ${words(`mine.${change.kind}`, { what: change.what })}`}
+                        aria-label={`${words('mine.takeBack')}: ${changeSaid(change)}`}
                         onClick={() => void undo(change.id)}
                       >
                         {words('mine.takeBack')}
@@ -57,13 +58,16 @@ export function OwnChangesDialog({ close }: { close: () => void }) {
   );
 }
 
+/** What was changed, in words. */
+const changeSaid = ({ kind, what }: OwnChangeView): string => CHANGE_KIND_TABLE[kind].words(what);
+
 /** A walk list that was taken back is brought anew, by the person who has it. */
 const isUndoable = ({ kind, undoes }: OwnChangeView): boolean => kind !== 'walk-list' || undoes === null;
 
 /** What was changed, with a way there while it is there. */
 function What({ change, close }: { change: OwnChangeView; close: () => void }) {
   const words = useWords();
-  const what = words(`mine.${change.kind}`, { what: change.what });
+  const what = changeSaid(change);
   const said = change.undoes === null ? what : words('mine.was', { what });
   if (change.lineId === null) return <b>{said}</b>;
   return (

@@ -36,20 +36,20 @@ describe('one’s own last changes', () => {
         : { status: 200, body: null },
     );
     show(<OwnChangesDialog close={() => undefined} />);
-    expect(await screen.findByRole('link', { name: 'duty of CW-103' })).toHaveAttribute(
+    expect(await screen.findByRole('link', { name: 'Duty of CW-103' })).toHaveAttribute(
       'href',
       '/jobs/job/lines/line/line-up/CW-103',
     );
-    expect(screen.getByText('list for New wing')).toBeInTheDocument();
+    expect(screen.getByText('Walk list for New wing')).toBeInTheDocument();
     expect(screen.getByText('taken back')).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: 'Take back: duty of CW-103' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Take back: Duty of CW-103' }));
     await waitFor(() => expect(asked.some(({ path }) => path === '/api/changes/c1/undo')).toBe(true));
   });
 
   it('offer no way back to a walk list that was taken back', async () => {
     serve(() => ({ body: [{ ...CHANGE, kind: 'walk-list', what: 'New wing', lineId: null, undoes: 'c0' }] }));
     show(<OwnChangesDialog close={() => undefined} />);
-    expect(await screen.findByText('taken back: list for New wing')).toBeInTheDocument();
+    expect(await screen.findByText('taken back: Walk list for New wing')).toBeInTheDocument();
     expect(screen.queryByRole('button', { name: /^Take back/ })).not.toBeInTheDocument();
   });
 
@@ -68,7 +68,7 @@ describe('one’s own last changes', () => {
     show(<Undo />);
     expect(asked).toEqual([]);
     await userEvent.click(screen.getByRole('button', { name: 'undo' }));
-    expect(await screen.findByText('CW-103: taken back')).toBeInTheDocument();
+    expect(await screen.findByText('Duty of CW-103: taken back')).toBeInTheDocument();
     expect(asked[1]).toMatchObject({ method: 'POST', path: '/api/changes/c1/undo' });
   });
 

@@ -1,3 +1,4 @@
+import { CHANGE_KIND_TABLE } from '@grevik/core';
 import { useSnackbar } from 'notistack';
 import { useCallback } from 'react';
 import { failureText } from '../store/failure';
@@ -19,7 +20,7 @@ export function useUndoLast(): () => void {
       const last = own.find(({ undoes, isUndone }) => undoes === null && !isUndone);
       if (!last) return words('mine.nothingToUndo');
       await undo(last.id).unwrap();
-      return words('mine.done', { what: last.what });
+      return words('mine.done', { what: CHANGE_KIND_TABLE[last.kind].words(last.what) });
     };
     undoLast().then(
       (said) => enqueueSnackbar(said),

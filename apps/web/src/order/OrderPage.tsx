@@ -9,6 +9,7 @@ import { VerdictMark } from '../kit/VerdictMark';
 import { useFigures } from '../kit/useFigures';
 import { useHookUp } from '../hook-up/useHookUp';
 import { useAddOrderLinesMutation } from '../store/orders-api';
+import { useDraftIds } from '../store/draft-ids';
 import { failureText } from '../store/failure';
 import { useMay } from '../store/people-api';
 import { useWords } from '../words';
@@ -59,6 +60,7 @@ function Line({ of: { line, position, picked, joined }, said }: { of: OfPosition
   const figures = useFigures();
   const may = useMay('order');
   const words = useWords();
+  const ids = useDraftIds(`order ${position.id}`);
   const spec = edited ?? said;
   const { text, short, missing } = orderLine(spec);
   const along = goingAlong(joined, picked.model, figures.system);
@@ -68,9 +70,14 @@ function Line({ of: { line, position, picked, joined }, said }: { of: OfPosition
     const lines = [
       { text, spec, quantity, note },
       ...beside.map((one) => ({ text: one.text, quantity: one.quantity * quantity, note: '' })),
-    ].map((one) => ({ ...one, id: crypto.randomUUID(), positions: [position.id] }));
+    ].map((one) => ({
+      ...one,
+      id: ids.of(`${one.quantity} ${one.text} ${one.note}`),
+      positions: [position.id],
+    }));
     try {
       await add({ jobId: line.jobId, lines }).unwrap();
+      ids.answered();
       enqueueSnackbar(words('order.putDone', { tag: position.tag, count: lines.length }));
     } catch (error) {
       enqueueSnackbar(failureText(error), { variant: 'error' });

@@ -128,6 +128,24 @@ describe('a position’s order line', () => {
     expect(await screen.findByText('Quillside Supply, received in part, 1 of 3')).toBeInTheDocument();
   });
 
+  it('sends the same lines under the same ids where an answer was lost, and new ones after one came', async () => {
+    const ids: string[][] = [];
+    const answers = [503, 200, 200];
+    serve(({ path, method, body }) => {
+      if (!path.includes('/orders') || method !== 'POST') return { body: NONE };
+      ids.push((body as { lines: NewOrderLine[] }).lines.map(({ id }) => id));
+      return { status: answers[ids.length - 1] ?? 200, body: NONE };
+    });
+    onLine(<OrderPage />, { line: PICKED, models: [BALL] });
+    for (const times of [1, 2, 3]) {
+      await userEvent.click(screen.getByRole('button', { name: 'Put on the order' }));
+      await waitFor(() => expect(ids).toHaveLength(times));
+      await waitFor(() => expect(screen.getByRole('button', { name: 'Put on the order' })).toBeEnabled());
+    }
+    expect(ids[1]).toEqual(ids[0]);
+    expect(ids[2]).not.toEqual(ids[0]);
+  });
+
   it('says so where the order is not taken', async () => {
     serve(({ method }) =>
       method === 'POST'

@@ -2,6 +2,7 @@ import { DESK_FAULTS, type DeskFault, type OrderLineView } from '@grevik/contrac
 import { Button, Checkbox } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
+import { useDraftIds } from '../store/draft-ids';
 import { failureText } from '../store/failure';
 import { useAskPricesMutation, useSuppliersQuery } from '../store/orders-api';
 import { useWords } from '../words';
@@ -18,16 +19,19 @@ export function AskPrices({ jobId, lines }: { jobId: string; lines: readonly Ord
   const [ask, { isLoading }] = useAskPricesMutation();
   const { enqueueSnackbar } = useSnackbar();
   const words = useWords();
+  const ids = useDraftIds(`quotes ${jobId}`);
   // Two unless told otherwise: one answer says little.
   const asked = chosen ?? suppliers.slice(0, 2).map(({ id }) => id);
   const send = async (): Promise<void> => {
     try {
       await ask({
         jobId,
+        id: ids.of(`${asked.join()} ${lines.map(({ id, version }) => `${id}${version}`).join()}`),
         ids: lines.map(({ id }) => id),
         suppliers: [...asked],
         ...((delayS > 0 || fault !== 'none') && { practice: { delayS, fault } }),
       }).unwrap();
+      ids.answered();
     } catch (error) {
       enqueueSnackbar(failureText(error), { variant: 'error' });
     }

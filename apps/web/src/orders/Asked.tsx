@@ -2,6 +2,7 @@ import type { QuotationView } from '@grevik/contracts';
 import { Button, LinearProgress } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { whenWords } from '../kit/when';
+import { useDraftIds } from '../store/draft-ids';
 import { failureText } from '../store/failure';
 import { useAskPricesMutation } from '../store/orders-api';
 import { useWords } from '../words';
@@ -15,15 +16,17 @@ interface AskedProps {
 /** How far a request to one supplier is; one that failed is sent again. */
 export function Asked({
   jobId,
-  quotation: { supplier, state, askedAt, askedBy, answer, problem, lines },
+  quotation: { id, supplier, state, askedAt, askedBy, answer, problem, lines },
   open,
 }: AskedProps) {
   const [ask, { isLoading }] = useAskPricesMutation();
   const { enqueueSnackbar } = useSnackbar();
+  const ids = useDraftIds(`quotes again ${id}`);
   const words = useWords();
   const again = (): void => {
-    ask({ jobId, ids: lines.filter((id) => open.has(id)), suppliers: [supplier] })
+    ask({ jobId, id: ids.of(id), ids: lines.filter((line) => open.has(line)), suppliers: [supplier] })
       .unwrap()
+      .then(() => ids.answered())
       .catch((error: unknown) => enqueueSnackbar(failureText(error), { variant: 'error' }));
   };
   return (

@@ -13,6 +13,8 @@ export function BringList({ jobId, close }: { jobId: string; close: () => void }
   const { state, read, put, cancel } = useListImport(jobId);
   const { enqueueSnackbar } = useSnackbar();
   const words = useWords();
+  /** The same lines with the same ids, however often they are sent. */
+  const ready = state.at === 'read' || state.at === 'trouble' ? state.read : undefined;
   const isBusy = state.at === 'reading' || state.at === 'adding';
   useEffect(() => {
     if (state.at !== 'added') return;
@@ -91,9 +93,9 @@ export function BringList({ jobId, close }: { jobId: string; close: () => void }
           />
         </Button>
         <Button onClick={giveUp}>{words('orderList.cancel')}</Button>
-        {state.at === 'read' && state.read.lines.length > 0 ? (
-          <Button variant="contained" onClick={() => void put(state.read)}>
-            {words('orderList.add', { count: state.read.lines.length })}
+        {ready && ready.lines.length > 0 ? (
+          <Button variant="contained" onClick={() => void put(ready)}>
+            {words('orderList.add', { count: ready.lines.length })}
           </Button>
         ) : (
           <Button variant="contained" disabled={isBusy} onClick={() => void read(text.current?.value ?? '')}>

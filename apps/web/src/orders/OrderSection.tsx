@@ -10,6 +10,7 @@ import {
   useSetOrderStateMutation,
 } from '../store/orders-api';
 import { useMay } from '../store/people-api';
+import { newId } from '../store/new-id';
 import { useWords } from '../words';
 import { LineDialog } from './LineDialog';
 import styles from './Orders.module.css';
@@ -66,7 +67,7 @@ export function OrderSection({ jobId, order, marked, mark, till }: OrderSectionP
       false,
     );
     const again = gone.map(({ text, spec, quantity, positions, note }) => ({
-      id: crypto.randomUUID(),
+      id: newId(),
       text,
       ...(spec && { spec }),
       quantity,

@@ -6,6 +6,7 @@ import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { Failure, Loading } from '../kit/Notice';
 import { useCatalogueQuery, useCompanyQuery, useJobQuery } from '../store/api';
+import { useDraftIds } from '../store/draft-ids';
 import { failureText } from '../store/failure';
 import { useAddOrderLinesMutation, useOrdersQuery } from '../store/orders-api';
 import { useMay } from '../store/people-api';
@@ -65,7 +66,8 @@ function Sheet({ jobId, orders, walk, models, sides }: SheetProps) {
   const may = useMay('order');
   const words = useWords();
   const till = useMemo(() => tillIn(orders.currency), [orders.currency]);
-  const picks = useMemo(() => picksToOrder(walk, models, orders), [walk, models, orders]);
+  const ids = useDraftIds(`picks ${jobId}`);
+  const picks = useMemo(() => picksToOrder(walk, models, orders, ids), [walk, models, orders, ids]);
   const count = picks.reduce((sum, { quantity }) => sum + quantity, 0);
   const all = orders.orders.flatMap(({ lines }) => lines);
   const waiting = orders.orders.find(({ supplier }) => supplier === null);
@@ -75,6 +77,7 @@ function Sheet({ jobId, orders, walk, models, sides }: SheetProps) {
   const putPicks = async (): Promise<void> => {
     try {
       await add({ jobId, lines: picks }).unwrap();
+      ids.answered();
       enqueueSnackbar(words('orders.picksDone', { count: picks.length }));
     } catch (error) {
       enqueueSnackbar(failureText(error), { variant: 'error' });

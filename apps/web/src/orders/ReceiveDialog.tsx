@@ -15,6 +15,7 @@ import { VerdictMark } from '../kit/VerdictMark';
 import { useFigures } from '../kit/useFigures';
 import { whenWords } from '../kit/when';
 import { failureText } from '../store/failure';
+import { useDraftIds } from '../store/draft-ids';
 import { useReceiveMutation } from '../store/orders-api';
 import { useWords } from '../words';
 import styles from './Orders.module.css';
@@ -31,8 +32,7 @@ export function ReceiveDialog({ jobId, line, close }: ReceiveDialogProps) {
   const [quantity, setQuantity] = useState(String(left));
   const [casting, setCasting] = useState('');
   const [note, setNote] = useState('');
-  /** One id for one receipt, however often it is sent. */
-  const [id] = useState(() => crypto.randomUUID());
+  const ids = useDraftIds(`receipt ${line.id} ${line.received}`);
   const [receive, { isLoading }] = useReceiveMutation();
   const { enqueueSnackbar } = useSnackbar();
   const isPhone = useMediaQuery('(max-width: 700px)');
@@ -48,8 +48,15 @@ export function ReceiveDialog({ jobId, line, close }: ReceiveDialogProps) {
       await receive({
         jobId,
         lineId: line.id,
-        receipt: { id, quantity: pieces, casting, accepted, note },
+        receipt: {
+          id: ids.of(`${pieces} ${casting} ${accepted} ${note}`),
+          quantity: pieces,
+          casting,
+          accepted,
+          note,
+        },
       }).unwrap();
+      ids.answered();
       enqueueSnackbar(words(accepted ? 'receiving.done' : 'receiving.returned', { count: pieces }));
       close();
     } catch (error) {

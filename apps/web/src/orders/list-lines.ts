@@ -1,5 +1,6 @@
 import type { NewOrderLine } from '@grevik/contracts';
 import { readOrderList } from '@grevik/core';
+import { newId } from '../store/new-id';
 
 export interface ListRead {
   lines: NewOrderLine[];
@@ -14,7 +15,7 @@ export function listLines(text: string): ListRead {
   const { lines, passed } = readOrderList(text);
   return {
     lines: lines.map(({ quantity, said, reading: { spec, text: back, unread } }) => ({
-      id: crypto.randomUUID(),
+      id: newId(),
       text: back === '' ? said : back,
       spec,
       quantity,

@@ -14,6 +14,7 @@ import { BALL, LINE, POSITION } from '../testing/demo';
 import { show } from '../testing/render';
 import { type Asked, serve } from '../testing/server';
 import { OrdersPage } from './OrdersPage';
+import { draftIds } from '../store/draft-ids';
 import { picksToOrder } from './picks-to-order';
 
 const TEXT = '3/4 in ball valve, press x press, full port, DZR brass, PTFE seats, lever, 600 CWP, potable';
@@ -131,7 +132,9 @@ describe('the orders of a job', () => {
     expect(sentTo(log, '/lines')).toMatchObject([
       { lines: [{ quantity: 2, positions: ['p1', 'p2'], spec: { type: 'ball' } }] },
     ]);
-    expect(picksToOrder(walk, [BALL], SENT).map(({ positions }) => positions)).toEqual([['p2']]);
+    expect(picksToOrder(walk, [BALL], SENT, draftIds('picks')).map(({ positions }) => positions)).toEqual([
+      ['p2'],
+    ]);
   });
 
   it('stand by supplier and family with tags, amounts in the company’s currency and what has no price', async () => {
@@ -163,6 +166,7 @@ describe('the orders of a job', () => {
     await waitFor(() =>
       expect(sentTo(log, '/quotations')).toEqual([
         {
+          id: expect.any(String) as string,
           ids: ['a'],
           suppliers: ['Quillside Supply', 'Bramfold Trade'],
           practice: { delayS: 0, fault: 'busy' },
@@ -220,7 +224,9 @@ describe('the orders of a job', () => {
     ]);
     await userEvent.click(answers.getByRole('button', { name: 'Ask again' }));
     await waitFor(() =>
-      expect(sentTo(log, '/quotations')).toEqual([{ ids: ['a', 's'], suppliers: ['Upper Lock'] }]),
+      expect(sentTo(log, '/quotations')).toEqual([
+        { id: expect.any(String) as string, ids: ['a', 's'], suppliers: ['Upper Lock'] },
+      ]),
     );
   });
 

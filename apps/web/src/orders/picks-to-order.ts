@@ -1,4 +1,5 @@
 import type { JobWalkView, ModelView, NewOrderLine, OrdersView } from '@grevik/contracts';
+import type { DraftIds } from '../store/draft-ids';
 import { orderLine, sizeFor, specOfModel } from '@grevik/core';
 
 /**
@@ -7,11 +8,13 @@ import { orderLine, sizeFor, specOfModel } from '@grevik/core';
  * @param job    its lines with their positions
  * @param models the catalogue
  * @param orders what is on order already
+ * @param ids    of the draft they are
  */
 export function picksToOrder(
   job: JobWalkView,
   models: readonly ModelView[],
   orders: OrdersView,
+  ids: DraftIds,
 ): NewOrderLine[] {
   const ordered = new Set(
     orders.orders.flatMap(({ lines }) =>
@@ -26,8 +29,11 @@ export function picksToOrder(
       if (!model || !size || ordered.has(id)) continue;
       const spec = specOfModel(model, size, { ...duty, medium });
       const { text } = orderLine(spec);
-      const line = lines.get(text) ?? { id: crypto.randomUUID(), text, spec, quantity: 0, positions: [] };
+      const line = lines.get(text) ?? { id: '', text, spec, quantity: 0, positions: [] };
       lines.set(text, { ...line, quantity: line.quantity + 1, positions: [...line.positions, id] });
     }
-  return [...lines.values()];
+  return [...lines.values()].map((line) => ({
+    ...line,
+    id: ids.of(`${line.text} ${line.positions.join()}`),
+  }));
 }

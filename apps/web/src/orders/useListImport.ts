@@ -14,7 +14,8 @@ export type ListImport =
   | { at: 'read'; read: ListRead }
   | { at: 'adding'; count: number }
   | { at: 'added'; count: number }
-  | { at: 'trouble'; message: string; tooMany?: number };
+  /** With what was read, where it can be sent again as it is. */
+  | { at: 'trouble'; message: string; tooMany?: number; read?: ListRead };
 
 /** A long list onto a job's order: read part by part beside the screen, added at once; cancelled at any time, and then nothing of it is there. */
 export function useListImport(jobId: string) {
@@ -52,7 +53,8 @@ export function useListImport(jobId: string) {
         : { at: 'read', read: whole },
     );
   };
-  const put = async ({ lines }: ListRead): Promise<void> => {
+  const put = async (whole: ListRead): Promise<void> => {
+    const { lines } = whole;
     const mine = ++run.current;
     setState({ at: 'adding', count: lines.length });
     try {
@@ -61,7 +63,7 @@ export function useListImport(jobId: string) {
       if (mine !== run.current) await remove({ jobId, ids: lines.map(({ id }) => id) }).unwrap();
       else setState({ at: 'added', count: lines.length });
     } catch (error) {
-      if (mine === run.current) setState({ at: 'trouble', message: failureText(error) });
+      if (mine === run.current) setState({ at: 'trouble', message: failureText(error), read: whole });
     }
   };
   const cancel = (): void => {

@@ -7,7 +7,7 @@ import {
 } from '@grevik/contracts';
 import { Alert, Button } from '@mui/material';
 import { useForm } from 'react-hook-form';
-import { failureText } from '../store/failure';
+import { failureText, refusalOf } from '../store/failure';
 import { useLookAroundMutation, useSignInMutation, useStartCompanyMutation } from '../store/people-api';
 import { useWords } from '../words';
 import styles from './Doors.module.css';
@@ -28,7 +28,7 @@ export function DoorsPage({ doors }: { doors: DoorsView }) {
       <div className={styles.doors}>
         {doors.demo && <DemoDoor />}
         <SignInDoor />
-        <CompanyDoor />
+        {doors.company && <CompanyDoor />}
       </div>
     </main>
   );
@@ -58,7 +58,7 @@ function DemoDoor() {
 }
 
 function SignInDoor() {
-  const form = useForm<SignInRequest>({ defaultValues: { email: '', password: '' } });
+  const form = useForm<SignInRequest>({ defaultValues: { email: '', password: '', company: '' } });
   const [signIn, { isLoading, error }] = useSignInMutation();
   const words = useWords();
   return (
@@ -67,7 +67,11 @@ function SignInDoor() {
       <form
         noValidate
         className={styles.form}
-        onSubmit={(event) => void form.handleSubmit((entered) => void signIn(entered))(event)}
+        onSubmit={(event) =>
+          void form.handleSubmit(
+            ({ company, ...entered }) => void signIn(company ? { ...entered, company } : entered),
+          )(event)
+        }
       >
         <EmailField form={form} name="email" />
         <FormField
@@ -77,6 +81,9 @@ function SignInDoor() {
           label={words('doors.password')}
           autoComplete="current-password"
         />
+        {refusalOf(error)?.field === 'company' && (
+          <FormField form={form} name="company" label={words('doors.company')} autoComplete="organization" />
+        )}
         {error !== undefined && <Alert severity="error">{failureText(error)}</Alert>}
         <Button type="submit" variant="contained" disabled={isLoading}>
           {words('doors.signIn')}

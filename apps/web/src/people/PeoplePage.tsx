@@ -73,7 +73,7 @@ function PersonRow({ person, mayManage }: { person: PersonView; mayManage: boole
       (error: unknown) => enqueueSnackbar(failureText(error), { variant: 'error' }),
     );
   };
-  const { id, name, email, role } = person;
+  const { id, version, name, email, role } = person;
   return (
     <TableRow>
       <TableCell>
@@ -89,7 +89,7 @@ function PersonRow({ person, mayManage }: { person: PersonView; mayManage: boole
             inputProps={{ 'aria-label': `${words('people.role')}: ${name}` }}
             onChange={({ target: { value } }) =>
               tell(
-                setRole({ id, role: value }).unwrap(),
+                setRole({ id, version, role: value }).unwrap(),
                 words('people.roleChanged', { name, role: words(`roles.${value}`) }),
               )
             }

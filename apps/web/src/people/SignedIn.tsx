@@ -1,6 +1,7 @@
+import { useEffect } from 'react';
 import { Outlet } from 'react-router';
 import { Failure, Loading } from '../kit/Notice';
-import { useSessionQuery } from '../store/people-api';
+import { keepOnlyFor, useSessionQuery } from '../store/people-api';
 import { useWords } from '../words';
 import { DoorsPage } from './DoorsPage';
 
@@ -8,6 +9,11 @@ import { DoorsPage } from './DoorsPage';
 export function SignedIn() {
   const { data, error, isError, refetch } = useSessionQuery();
   const words = useWords();
+  const personId = data?.session?.person.id;
+  useEffect(() => {
+    // Whoever is there now, or nobody: what the device keeps for another person goes, however their session ended.
+    if (data) void keepOnlyFor(personId);
+  }, [data, personId]);
   if (data?.session) return <Outlet />;
   if (isError) return <Failure error={error} retry={() => void refetch()} />;
   return data ? <DoorsPage doors={data.doors} /> : <Loading what={words('app.name')} />;

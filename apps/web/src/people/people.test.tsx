@@ -12,8 +12,8 @@ import { PeoplePage } from './PeoplePage';
 import { SignedIn } from './SignedIn';
 
 const PEOPLE = [
-  { id: 'me', name: 'Ada Wrenfield', email: 'ada@tarnside.example', role: 'owner' },
-  { id: 'joss', name: 'Joss Karran', email: 'joss@tarnside.example', role: 'technician' },
+  { id: 'me', version: 0, name: 'Ada Wrenfield', email: 'ada@tarnside.example', role: 'owner' },
+  { id: 'joss', version: 0, name: 'Joss Karran', email: 'joss@tarnside.example', role: 'technician' },
 ];
 const ACCESS = {
   permissions: [
@@ -24,7 +24,7 @@ const ACCESS = {
 
 function answers({ method, path, body }: Asked): { status?: number; body: unknown } | undefined {
   if (path === '/api/session' && method === 'GET')
-    return { body: { session: signedIn(PERMISSIONS), doors: { demo: true } } };
+    return { body: { session: signedIn(PERMISSIONS), doors: { demo: true, company: true } } };
   if (path === '/api/people') return { body: PEOPLE };
   if (path === '/api/access') return { body: ACCESS };
   if (path === '/api/people/invitations' && method === 'GET') return { body: [] };
@@ -48,7 +48,7 @@ function answers({ method, path, body }: Asked): { status?: number; body: unknow
 describe('the doors', () => {
   it('open the demo company in one press, or in a role', async () => {
     const asked = serve(answers);
-    show(<DoorsPage doors={{ demo: true }} />);
+    show(<DoorsPage doors={{ demo: true, company: true }} />);
     await userEvent.click(screen.getByRole('button', { name: 'Look around with the demo company' }));
     await waitFor(() => expect(screen.getByRole('button', { name: 'as apprentice' })).toBeEnabled());
     await userEvent.click(screen.getByRole('button', { name: 'as apprentice' }));
@@ -61,7 +61,7 @@ describe('the doors', () => {
   });
 
   it('show no demo where there is none', () => {
-    show(<DoorsPage doors={{ demo: false }} />);
+    show(<DoorsPage doors={{ demo: false, company: true }} />);
     expect(screen.queryByRole('button', { name: /demo/ })).not.toBeInTheDocument();
     expect(screen.getByRole('heading', { name: 'Sign in' })).toBeInTheDocument();
   });
@@ -71,7 +71,7 @@ describe('the doors', () => {
       status: 401,
       body: { error: { code: 'signed-out', message: 'That e-mail and password do not go together.' } },
     }));
-    show(<DoorsPage doors={{ demo: false }} />);
+    show(<DoorsPage doors={{ demo: false, company: true }} />);
     const door = within(screen.getByRole('region', { name: 'Sign in' }));
     await userEvent.type(door.getByLabelText('E-mail'), 'ada');
     await userEvent.click(door.getByRole('button', { name: 'Sign in' }));
@@ -87,7 +87,7 @@ describe('the doors', () => {
 
   it('start a company with a password that is long enough', async () => {
     const asked = serve(answers);
-    show(<DoorsPage doors={{ demo: false }} />);
+    show(<DoorsPage doors={{ demo: false, company: true }} />);
     const door = within(screen.getByRole('region', { name: 'Start your own company' }));
     await userEvent.type(door.getByLabelText('Company'), 'Quay works');
     await userEvent.type(door.getByLabelText(/^Your name/), 'Tove Aldous');

@@ -42,9 +42,9 @@ const askSignedIn: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError>
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: askSignedIn,
-  tagTypes: ['Session', 'Catalogue', 'Jobs', 'Line', 'History', 'Mine', 'People', 'Orders'],
+  tagTypes: ['Session', 'Company', 'Catalogue', 'Jobs', 'Line', 'History', 'Mine', 'People', 'Orders'],
   endpoints: (build) => ({
-    company: build.query<CompanyView, void>({ query: () => 'company', providesTags: ['Session'] }),
+    company: build.query<CompanyView, void>({ query: () => 'company', providesTags: ['Session', 'Company'] }),
     catalogue: build.query<ModelView[], void>({
       query: () => 'catalogue',
       providesTags: ['Session', 'Catalogue'],

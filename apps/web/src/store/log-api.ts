@@ -29,7 +29,7 @@ const logApi = api.injectEndpoints({
     }),
     undo: build.mutation<undefined, string>({
       query: (changeId) => ({ url: `changes/${changeId}/undo`, method: 'POST' }),
-      invalidatesTags: ['Line', 'Jobs', 'History', 'Mine'],
+      invalidatesTags: ['Line', 'Jobs', 'History', 'Mine', 'Orders', 'Catalogue', 'Company'],
     }),
   }),
 });

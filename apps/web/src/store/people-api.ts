@@ -15,6 +15,10 @@ import type {
 } from '@grevik/contracts';
 import { api } from './api';
 
+/** Loaded with the first use: the first screen does not wait for it. */
+export const keepOnlyFor = async (personId: string | undefined): Promise<void> =>
+  (await import('./kept-job')).keepOnlyFor(personId);
+
 /** Who is signed in, and the people of the company. Whoever signs in or out sees everything anew. */
 export const peopleApi = api.injectEndpoints({
   endpoints: (build) => ({
@@ -40,7 +44,7 @@ export const peopleApi = api.injectEndpoints({
       onQueryStarted: async (_everywhere, { dispatch, queryFulfilled }) => {
         await queryFulfilled;
         dispatch(api.util.resetApiState());
-        await (await import('../water/kept-job')).forgetJob();
+        await keepOnlyFor(undefined);
       },
     }),
     changePassword: build.mutation<SessionView, ChangePasswordRequest>({
@@ -48,8 +52,8 @@ export const peopleApi = api.injectEndpoints({
     }),
     access: build.query<AccessView, void>({ query: () => 'access' }),
     people: build.query<PersonView[], void>({ query: () => 'people', providesTags: ['People'] }),
-    setRole: build.mutation<PersonView, { id: string; role: Role }>({
-      query: ({ id, role }) => ({ url: `people/${id}/role`, method: 'PUT', body: { role } }),
+    setRole: build.mutation<PersonView, { id: string; version: number; role: Role }>({
+      query: ({ id, ...body }) => ({ url: `people/${id}/role`, method: 'PUT', body }),
       invalidatesTags: ['People', 'Session'],
     }),
     takeOut: build.mutation<PersonView, string>({

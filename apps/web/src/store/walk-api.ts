@@ -49,21 +49,24 @@ const walkApi = api.injectEndpoints({
       }),
       invalidatesTags: (_photo, _error, { lineId }) => [{ type: 'Line', id: lineId }],
     }),
-    takeJobSides: build.mutation<JobView, { jobId: string; houseRules: Partial<HouseSides> }>({
-      query: ({ jobId, houseRules }) => ({
+    takeJobSides: build.mutation<
+      JobView,
+      { jobId: string; version: number; houseRules: Partial<HouseSides> }
+    >({
+      query: ({ jobId, ...body }) => ({
         url: `jobs/${jobId}/house-rules`,
         method: 'PUT',
-        body: { houseRules },
+        body,
       }),
-      invalidatesTags: ['Jobs'],
+      invalidatesTags: ['Jobs', 'Mine'],
     }),
-    setCurrency: build.mutation<CompanyView, string>({
-      query: (currency) => ({ url: 'company/currency', method: 'PUT', body: { currency } }),
-      invalidatesTags: ['Session', 'Orders'],
+    setCurrency: build.mutation<CompanyView, { version: number; currency: string }>({
+      query: (body) => ({ url: 'company/currency', method: 'PUT', body }),
+      invalidatesTags: ['Company', 'Orders', 'Mine'],
     }),
-    takeSides: build.mutation<CompanyView, Partial<HouseSides>>({
-      query: (houseRules) => ({ url: 'company/house-rules', method: 'PUT', body: { houseRules } }),
-      invalidatesTags: ['Session'],
+    takeSides: build.mutation<CompanyView, { version: number; houseRules: Partial<HouseSides> }>({
+      query: (body) => ({ url: 'company/house-rules', method: 'PUT', body }),
+      invalidatesTags: ['Company', 'Mine'],
     }),
   }),
 });

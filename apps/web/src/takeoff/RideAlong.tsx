@@ -4,6 +4,7 @@ import { Button } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { Link } from 'react-router';
 import { tillIn } from '../orders/money';
+import { useDraftIds } from '../store/draft-ids';
 import { failureText } from '../store/failure';
 import { useAddOrderLinesMutation } from '../store/orders-api';
 import { useMay } from '../store/people-api';
@@ -37,6 +38,7 @@ export function RideAlong({ jobId, model, dn, quantity, unit, of, currency }: Ri
     ...spare,
     count: of.along(model.id, at) ?? decimalCeiling(USUAL_SHARE, quantity),
   }));
+  const ids = useDraftIds(`takeoff ${jobId} ${model.id} ${dn}`);
   const till = tillIn(currency);
   const { amount } = till.total([
     { quantity, unitPrice: unit },
@@ -45,17 +47,18 @@ export function RideAlong({ jobId, model, dn, quantity, unit, of, currency }: Ri
   const put = async (): Promise<void> => {
     const spec = specOfModel(model, { dn }, { medium: 'potable-cold' });
     const lines = [
-      { id: crypto.randomUUID(), text: orderLine(spec).text, spec, quantity },
+      { id: ids.of(`${quantity} valves`), text: orderLine(spec).text, spec, quantity },
       ...along
         .filter(({ count }) => count > 0)
         .map((spare) => ({
-          id: crypto.randomUUID(),
+          id: ids.of(`${spare.count} ${spare.name}`),
           text: `${spare.name} for ${name}`,
           quantity: spare.count,
         })),
     ];
     try {
       await add({ jobId, lines }).unwrap();
+      ids.answered();
       enqueueSnackbar(words('takeoff.onOrder', { count: lines.length, name }));
     } catch (error) {
       enqueueSnackbar(failureText(error), { variant: 'error' });

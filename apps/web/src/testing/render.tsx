@@ -20,7 +20,7 @@ interface Shown {
 }
 
 export const signedIn = (may: readonly Permission[]): SessionView => ({
-  person: { id: 'me', name: 'Ada Wrenfield', email: 'ada@tarnside.example', role: 'foreman' },
+  person: { id: 'me', version: 0, name: 'Ada Wrenfield', email: 'ada@tarnside.example', role: 'foreman' },
   company: { name: 'Tarnside', isDemo: false },
   may,
 });
@@ -33,7 +33,7 @@ export function show(
   const store = makeStore();
   store.dispatch(
     peopleApi.util.upsertQueryEntries([
-      { endpointName: 'session', arg: undefined, value: { session, doors: { demo: true } } },
+      { endpointName: 'session', arg: undefined, value: { session, doors: { demo: true, company: true } } },
     ]),
   );
   store.dispatch(unitsChosen(units));

@@ -1,7 +1,8 @@
 import type { PositionView } from '@grevik/contracts';
 import { Alert, Button } from '@mui/material';
 import { type ChangeEvent, useState } from 'react';
-import { failureText } from '../store/failure';
+import { failureText, refusalOf } from '../store/failure';
+import { newId } from '../store/new-id';
 import { useMay } from '../store/people-api';
 import { useAddPhotoMutation } from '../store/walk-api';
 import { useWords } from '../words';
@@ -12,8 +13,15 @@ import styles from './WhatIsHere.module.css';
 export function Photos({ position, lineId }: { position: PositionView; lineId: string }) {
   const [add, { isLoading, error }] = useAddPhotoMutation();
   const [trouble, setTrouble] = useState<string>();
+  /** Taken, and not known to be stored: sent again as it is, under its id. */
+  const [waiting, setWaiting] = useState<{ id: string; photo: Blob }>();
   const mayRecord = useMay('record');
   const words = useWords();
+  const send = async (taken: { id: string; photo: Blob }): Promise<void> => {
+    setWaiting(taken);
+    const { error: failed } = await add({ positionId: position.id, lineId, ...taken });
+    if (!failed || refusalOf(failed)) setWaiting(undefined);
+  };
   const take = async ({ target }: ChangeEvent<HTMLInputElement>): Promise<void> => {
     const file = target.files?.[0];
     target.value = '';
@@ -21,7 +29,7 @@ export function Photos({ position, lineId }: { position: PositionView; lineId: s
     try {
       const photo = await scaledPhoto(file);
       setTrouble(undefined);
-      await add({ positionId: position.id, lineId, id: crypto.randomUUID(), photo });
+      await send({ id: newId(), photo });
     } catch {
       setTrouble(words('walk.noPhoto', { name: file.name }));
     }
@@ -47,6 +55,11 @@ export function Photos({ position, lineId }: { position: PositionView; lineId: s
             hidden
             onChange={(event) => void take(event)}
           />
+        </Button>
+      )}
+      {waiting && !isLoading && (
+        <Button variant="contained" onClick={() => void send(waiting)}>
+          {words('walk.sendPhoto')}
         </Button>
       )}
       {(trouble !== undefined || error !== undefined) && (

@@ -23,6 +23,7 @@ import { failureText, refusalOf } from '../store/failure';
 import { TurnsField, turnsOf } from '../log/TurnsField';
 import { useAddEntryMutation } from '../store/log-api';
 import { useMay } from '../store/people-api';
+import { newId } from '../store/new-id';
 import { useWords } from '../words';
 import { AdviceList } from './AdviceList';
 import { Choices } from './Choices';
@@ -46,7 +47,7 @@ interface WhatIsHereProps {
 export function WhatIsHere({ line, walk, sides, position, next }: WhatIsHereProps) {
   const item = walk.items.find(({ positionId }) => positionId === position.id);
   const before = item ? conditionAt(item, position) : position.condition;
-  const [id, setId] = useState(() => crypto.randomUUID());
+  const [id, setId] = useState(() => newId());
   const [found, setFound] = useState<Found>({});
   const [text, setText] = useState('');
   const [turns, setTurns] = useState('');
@@ -94,7 +95,7 @@ export function WhatIsHere({ line, walk, sides, position, next }: WhatIsHereProp
     });
     if (!data) return;
     enqueueSnackbar(words('log.added', { tag: position.tag }));
-    setId(crypto.randomUUID());
+    setId(newId());
     setFound({});
     setText('');
     setTurns('');

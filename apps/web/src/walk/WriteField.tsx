@@ -2,6 +2,7 @@ import type { WalkEdited } from '@grevik/contracts';
 import { DEEPEST_BRANCH, type WalkItem, readWalkText, settleDrafts } from '@grevik/core';
 import { type ClipboardEvent, type KeyboardEvent, type Ref, useState } from 'react';
 import { useFigures } from '../kit/useFigures';
+import { newId } from '../store/new-id';
 import { useWords } from '../words';
 import { itemWords } from './item-words';
 import styles from './Outline.module.css';
@@ -37,7 +38,7 @@ export function WriteField({ ref, items, after, rewritten, typed = '', edit, don
     const [problem] = reading.problems;
     if (problem) return setTrouble(problem.message);
     if (rewritten && reading.items.length !== 1) return setTrouble(words('walk.oneForOne'));
-    const settled = settleDrafts(reading.items, items, () => crypto.randomUUID());
+    const settled = settleDrafts(reading.items, items, newId);
     const [only] = settled;
     const at = rewritten ? items.indexOf(rewritten) : 0;
     const to: Edit =

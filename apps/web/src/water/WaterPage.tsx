@@ -10,7 +10,7 @@ import { itemWords } from '../walk/item-words';
 import { walked } from '../walk/useWalk';
 import { useWords } from '../words';
 import { emergencyOf } from './emergency';
-import type { KeptJob } from './kept-job';
+import type { KeptJob } from '../store/kept-job';
 import { useLastJob } from './useLastJob';
 import styles from './WaterPage.module.css';
 

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { useCompanyQuery } from '../store/api';
+import { useSessionQuery } from '../store/people-api';
 import { useJobWalkQuery } from '../store/walk-api';
 
 /** The screen one came for goes first. */
@@ -14,8 +15,9 @@ export function useKeepJob(jobId: string | undefined): void {
   }, [jobId]);
   const { data: job } = useJobWalkQuery(jobId ?? '', { skip: jobId === undefined || settled !== jobId });
   const { data: company } = useCompanyQuery();
+  const personId = useSessionQuery().data?.session?.person.id;
   useEffect(() => {
-    if (!job || !company) return;
-    void import('./kept-job').then(({ keepJob }) => keepJob(job, company.houseRules));
-  }, [job, company]);
+    if (!job || !company || personId === undefined) return;
+    void import('../store/kept-job').then(({ keepJob }) => keepJob(job, company.houseRules, personId));
+  }, [job, company, personId]);
 }

@@ -7,7 +7,7 @@ import { LINE, POSITION } from '../testing/demo';
 import { show } from '../testing/render';
 import { serve } from '../testing/server';
 import { emergencyOf } from './emergency';
-import { forgetJob, keepJob, keptJob } from './kept-job';
+import { keepJob, keepOnlyFor, keptJob } from '../store/kept-job';
 import { WaterPage } from './WaterPage';
 
 const job = (medium: Medium): JobWalkView => ({
@@ -35,10 +35,10 @@ const job = (medium: Medium): JobWalkView => ({
 describe('Water!', () => {
   // Nothing answers: the network is gone.
   beforeEach(() => void serve(() => ({ status: 503, body: {} })));
-  afterEach(() => forgetJob());
+  afterEach(() => keepOnlyFor(undefined));
 
   it('answers with one tap from what the device kept, and says what to do then', async () => {
-    await keepJob(job('potable-cold'), {});
+    await keepJob(job('potable-cold'), {}, 'me');
     show(<WaterPage />, { at: '/water' });
     await userEvent.click(await screen.findByRole('button', { name: 'Bathhouse' }));
     expect(screen.getByRole('heading', { name: 'Close CW-103' })).toBeInTheDocument();
@@ -64,15 +64,21 @@ describe('Water!', () => {
     ['fire-water', /impairment/],
     ['raw-sewage', /Do not enter the well/],
   ])('says first what matters with %s', async (medium, first) => {
-    await keepJob(job(medium), {});
+    await keepJob(job(medium), {}, 'me');
     show(<WaterPage />, { at: '/water?line=line&at=f' });
     expect((await screen.findAllByText(first))[0]).toBeInTheDocument();
   });
 
   it('says what to do where no job is kept, and keeps none of a company that was left', async () => {
-    await keepJob(job('potable-cold'), {});
-    await forgetJob();
+    await keepJob(job('potable-cold'), {}, 'me');
+    await keepOnlyFor('somebody of another company');
     expect(await keptJob()).toBeUndefined();
+    show(<WaterPage />, { at: '/water' });
+    expect(await screen.findByText('No job is kept on this device yet')).toBeInTheDocument();
+  });
+
+  it('shows nothing that is kept for another person', async () => {
+    await keepJob(job('potable-cold'), {}, 'somebody of another company');
     show(<WaterPage />, { at: '/water' });
     expect(await screen.findByText('No job is kept on this device yet')).toBeInTheDocument();
   });
