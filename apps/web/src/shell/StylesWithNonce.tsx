@@ -1,10 +1,7 @@
 import createCache from '@emotion/cache';
 import { CacheProvider } from '@emotion/react';
 import { type ReactNode, useState } from 'react';
-
-/** The page's own nonce, which its Content-Security-Policy lets styles through by; the placeholder where nothing replaced it. */
-const pageNonce = (): string | undefined =>
-  document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
+import { pageNonce } from './page-nonce';
 
 /** Styles that are made while the application runs, let through by the page's nonce and by nothing wider. */
 export function StylesWithNonce({ children }: { children: ReactNode }) {

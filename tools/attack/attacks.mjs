@@ -1,0 +1,16 @@
+import { heavyRequests } from './heavy-requests.mjs';
+import { hostile } from './hostile.mjs';
+import { kills } from './kills.mjs';
+import { matrix } from './matrix.mjs';
+import { parallelWrites } from './parallel-writes.mjs';
+import { users } from './users.mjs';
+
+/** @type {Record<string, (server: import('./running-server.mjs').RunningServer, isLarge: boolean) => Promise<string[]>>} */
+export const ATTACKS = {
+  parallel: parallelWrites,
+  heavy: heavyRequests,
+  users,
+  matrix,
+  hostile,
+  kills,
+};

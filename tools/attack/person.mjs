@@ -1,0 +1,58 @@
+import { randomBytes } from 'node:crypto';
+
+/** Somebody who sends requests, signed in or not. */
+export class Person {
+  /** @param {string} address @param {string} [cookie] */
+  constructor(address, cookie = '') {
+    this.address = address;
+    this.cookie = cookie;
+  }
+
+  /**
+   * @param {string} method @param {string} path @param {unknown} [body] an object is sent as JSON, text and bytes as they are
+   * @returns {Promise<{ status: number, body: any, text: string, ms: number }>}
+   */
+  async send(method, path, body) {
+    const from = performance.now();
+    const isRaw = typeof body === 'string' || body instanceof Uint8Array;
+    const answer = await fetch(`${this.address}/api/${path}`, {
+      method,
+      headers: { cookie: this.cookie, 'content-type': 'application/json' },
+      ...(body !== undefined && { body: isRaw ? /** @type {BodyInit} */ (body) : JSON.stringify(body) }),
+    });
+    const text = await answer.text();
+    return { status: answer.status, text, body: parsed(text), ms: performance.now() - from };
+  }
+
+  /** Somebody who looks around in the demo company. @param {string} address @param {string} [role] */
+  static async demo(address, role = 'owner') {
+    return Person.entering(address, 'session/demo', { role });
+  }
+
+  /** The owner of a new company. @param {string} address @param {string} company */
+  static async owner(address, company) {
+    const email = `${randomBytes(5).toString('hex')}@attack.example`;
+    const owner = { company, name: 'Tove Aldous', email, password: 'lantern over the quay' };
+    return Person.entering(address, 'session/company', owner);
+  }
+
+  /** @param {string} address @param {string} path @param {object} body */
+  static async entering(address, path, body) {
+    const answer = await fetch(`${address}/api/${path}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+    if (!answer.ok) throw new Error(`${path}: ${answer.status} ${await answer.text()}`);
+    return new Person(address, answer.headers.get('set-cookie')?.split(';')[0]);
+  }
+}
+
+/** @param {string} text */
+function parsed(text) {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return undefined;
+  }
+}

@@ -1,0 +1,73 @@
+import { randomBytes } from 'node:crypto';
+import { fork } from 'node:child_process';
+import { rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ROOT } from '../setup/installation.mjs';
+import { startCluster } from '../setup/postgres.mjs';
+
+/** A built server on a database of its own, that can be killed and started again. */
+export class RunningServer {
+  /** @param {import('../setup/postgres.mjs').Cluster} cluster @param {string} base @param {number} port */
+  constructor(cluster, base, port) {
+    this.cluster = cluster;
+    this.base = base;
+    this.port = port;
+    this.address = `http://127.0.0.1:${port}`;
+  }
+
+  /** @returns {Promise<RunningServer>} */
+  static async open() {
+    const base = join(tmpdir(), `grevik-attack-${randomBytes(4).toString('hex')}`);
+    const server = new RunningServer(await startCluster(base), base, await freePort());
+    await server.start();
+    return server;
+  }
+
+  get databaseUrl() {
+    return this.cluster.url;
+  }
+
+  async start() {
+    const child = fork(join(ROOT, 'apps/server/dist/main.js'), {
+      env: {
+        ...process.env,
+        DATABASE_URL: this.cluster.url,
+        PORT: String(this.port),
+        NODE_ENV: 'production',
+      },
+      silent: true,
+    });
+    this.child = child;
+    const said = await new Promise((resolve) => child.once('message', resolve));
+    if (!(/** @type {{ ready?: true }} */ (said).ready))
+      throw new Error(/** @type {{ failed: string }} */ (said).failed);
+  }
+
+  /** @param {NodeJS.Signals} signal */
+  async kill(signal) {
+    const { child } = this;
+    if (!child) return;
+    const ended = new Promise((resolve) => child.once('exit', resolve));
+    child.kill(signal);
+    await ended;
+  }
+
+  async close() {
+    await this.kill('SIGTERM');
+    await this.cluster.stop();
+    rmSync(this.base, { recursive: true, force: true });
+  }
+}
+
+/** @returns {Promise<number>} */
+function freePort() {
+  return new Promise((resolve) => {
+    const probe = createServer();
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
+    });
+  });
+}

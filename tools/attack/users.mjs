@@ -1,0 +1,60 @@
+// The people of one company who pick and order, half a second between acts: no 5xx, and 99 of 100 answers within two seconds.
+import { randomUUID } from 'node:crypto';
+import { setTimeout as pause } from 'node:timers/promises';
+import { tally } from './parallel-writes.mjs';
+import { Person } from './person.mjs';
+
+const BETWEEN_MS = 500;
+const LONGEST_MS = 2_000;
+
+/**
+ * @param {import('./running-server.mjs').RunningServer} server @param {boolean} isLarge
+ * @returns {Promise<string[]>} what went wrong
+ */
+export async function users({ address }, isLarge) {
+  const people = isLarge ? 200 : 20;
+  const untilMs = Date.now() + (isLarge ? 60_000 : 6_000);
+  const first = await Person.demo(address);
+  const [job] = (await first.send('GET', 'jobs')).body;
+  const positions = [];
+  for (const line of job.lines)
+    positions.push(...(await first.send('GET', `lines/${line.id}`)).body.positions);
+  const picked = positions.filter(({ pick }) => pick);
+  /** @type {{ status: number, ms: number, what: string }[]} */
+  const answers = [];
+  const act = async (/** @type {number} */ number) => {
+    const person = new Person(address, first.cookie);
+    let turn = number;
+    await pause((number * BETWEEN_MS) / people);
+    while (Date.now() < untilMs) {
+      const seen = picked[turn % picked.length];
+      turn += people + 1;
+      const isOrder = turn % 2 === 0;
+      const { status, ms, body } = isOrder
+        ? await person.send('POST', `jobs/${job.id}/orders/lines`, {
+            lines: [{ id: randomUUID(), text: `1 in ball valve ${turn}`, quantity: 1 }],
+          })
+        : await person.send('PUT', `positions/${seen.id}/pick`, {
+            version: seen.version,
+            modelId: seen.pick.modelId,
+            reason: 'again',
+          });
+      if (!isOrder) seen.version = body?.version ?? body?.error?.current?.version ?? seen.version;
+      answers.push({ status, ms, what: isOrder ? 'order' : 'pick' });
+      await pause(BETWEEN_MS);
+    }
+  };
+  await Promise.all(Array.from({ length: people }, (_, number) => act(number)));
+  const wrong = [];
+  for (const what of ['pick', 'order']) {
+    const own = answers.filter((one) => one.what === what);
+    const times = own.map(({ ms }) => ms).sort((a, b) => a - b);
+    const at = (/** @type {number} */ share) => Math.round(times[Math.floor(share * times.length)] ?? 0);
+    const statuses = tally(own.map(({ status }) => String(status)));
+    const isWrong = own.some(({ status }) => status >= 500) || at(0.99) > LONGEST_MS;
+    const said = `${people} people, ${own.length} × ${what}: half within ${at(0.5)} ms, 99 of 100 within ${at(0.99)} ms, ${statuses}`;
+    console.log(`${isWrong ? 'WRONG ' : ''}${said}`);
+    if (isWrong) wrong.push(said);
+  }
+  return wrong;
+}
