@@ -1,15 +1,37 @@
-import { expect, test } from '@playwright/test';
+import { type Page, expect, test } from '@playwright/test';
 import { lookAround, openWalk } from './open.js';
 
 test.use({ serviceWorkers: 'allow' });
+
+/** The application is on the device: a service worker is ready when all that it keeps is there. */
+const shellKept = (page: Page): Promise<unknown> =>
+  page.evaluate(async () => void (await navigator.serviceWorker.ready));
+
+/** How many jobs the device keeps, read in the page. */
+const keptJobs = (): Promise<number> =>
+  new Promise((resolve, reject) => {
+    const opening = indexedDB.open('grevik');
+    opening.onerror = () => reject(new Error('the device keeps nothing'));
+    opening.onsuccess = () => {
+      const { result: device } = opening;
+      if (!device.objectStoreNames.contains('jobs')) {
+        device.close();
+        return resolve(0);
+      }
+      const counting = device.transaction('jobs').objectStore('jobs').count();
+      counting.onsuccess = () => {
+        device.close();
+        resolve(counting.result);
+      };
+    };
+  });
 
 test('without a network the screens still open and say so; with it the work goes on', async ({
   page,
   context,
 }) => {
   await lookAround(page);
-  await page.evaluate(() => navigator.serviceWorker.ready);
-  await page.waitForTimeout(1500);
+  await shellKept(page);
   await context.setOffline(true);
   await expect(page.getByText('No network.')).toBeVisible();
   await page.reload();
@@ -22,10 +44,9 @@ test('without a network the screens still open and say so; with it the work goes
 test('without a network Water! answers for the job that was open last', async ({ page, context }) => {
   await lookAround(page);
   await openWalk(page, 'Domestic cold');
-  await page.evaluate(() => navigator.serviceWorker.ready);
+  await shellKept(page);
   // A while after the job was opened the device keeps it.
-  await page.waitForResponse((response) => /\/api\/jobs\/[^/]+\/walk$/.test(response.url()));
-  await page.waitForTimeout(1500);
+  await expect.poll(() => page.evaluate(keptJobs), { timeout: 20_000 }).toBe(1);
   await context.setOffline(true);
   await page.getByRole('link', { name: 'Water!' }).click();
   await expect(page.getByRole('heading', { name: 'Where is it coming from?' })).toBeVisible();

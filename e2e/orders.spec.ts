@@ -70,7 +70,7 @@ test('from a pick to a received order: said in full, priced by two suppliers, se
   await page.getByText('Make it hard').click();
   await page.getByRole('combobox', { name: /What goes wrong/ }).selectOption('the desk is busy');
   await page.getByRole('button', { name: 'Ask for 1 line' }).click();
-  await expect(page.getByText(/Bramfold Trade no answer: The desk is busy/)).toBeVisible();
+  await expect(page.getByText(/Bramfold Trade no answer: The supplier is busy/)).toBeVisible();
   await page.getByRole('combobox', { name: /What goes wrong/ }).selectOption('nothing');
   await page.getByRole('button', { name: 'Ask for 1 line' }).click();
   const answers = order(page, 'Answers side by side');

@@ -94,6 +94,7 @@ export async function heavyRequests({ address }, isLarge) {
   const share = isLarge ? 1 : 0.05;
   const owner = await Person.owner(address, 'Heavy');
   const nobody = new Person(address);
+  /** @type {string[]} */
   const wrong = [];
   const attacks = [
     ...calculations(share).map(([what, name, body]) => ({ what, path: `calc/${name}`, body })),

@@ -58,7 +58,9 @@ export async function hostile({ address }, isLarge) {
       );
     return any([randomUUID(), 'text', '2026-01-01T00:00:00.000Z', 'CW-04']);
   };
+  /** @type {string[]} */
   const wrong = [];
+  /** @type {string[]} */
   const statuses = [];
   const count = isLarge ? 34_500 : 600;
   for (let sent = 0; sent < count; sent += 20)

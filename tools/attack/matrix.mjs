@@ -38,6 +38,7 @@ export async function matrix({ address }) {
         (_all, kind) => `${kind}/${ids[/** @type {keyof typeof ids} */ (kind)]}`,
       )
       .replace(/\{\w+\}/g, randomUUID());
+  /** @type {string[]} */
   const wrong = [];
   let cells = 0;
   for (const [path, verbs] of Object.entries(paths))

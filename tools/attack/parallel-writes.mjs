@@ -12,6 +12,7 @@ export async function parallelWrites({ address }, isLarge) {
   const owner = await Person.demo(address);
   const [job] = (await owner.send('GET', 'jobs')).body;
   const models = (await owner.send('GET', 'catalogue')).body;
+  /** @type {any[]} */
   const positions = [];
   for (const line of job.lines)
     for (const position of (await owner.send('GET', `lines/${line.id}`)).body.positions)
@@ -57,6 +58,7 @@ export async function parallelWrites({ address }, isLarge) {
     'house rules': () =>
       owner.send('PUT', 'company/house-rules', { version: 0, houseRules: { stops: 'quarter-turn' } }),
   };
+  /** @type {string[]} */
   const wrong = [];
   for (const [kind, write] of Object.entries(kinds)) {
     const from = performance.now();

@@ -16,6 +16,7 @@ export async function users({ address }, isLarge) {
   const untilMs = Date.now() + (isLarge ? 60_000 : 6_000);
   const first = await Person.demo(address);
   const [job] = (await first.send('GET', 'jobs')).body;
+  /** @type {any[]} */
   const positions = [];
   for (const line of job.lines)
     positions.push(...(await first.send('GET', `lines/${line.id}`)).body.positions);
@@ -45,6 +46,7 @@ export async function users({ address }, isLarge) {
     }
   };
   await Promise.all(Array.from({ length: people }, (_, number) => act(number)));
+  /** @type {string[]} */
   const wrong = [];
   for (const what of ['pick', 'order']) {
     const own = answers.filter((one) => one.what === what);

@@ -55,7 +55,7 @@ export class AppModule {
         WalkListModule,
         UndoModule,
         CalcModule,
-        HealthModule,
+        HealthModule.on(settings),
         ...(settings.offersDemo ? [DemoModule] : []),
       ],
     };

@@ -1,4 +1,10 @@
-import { type ArchivedPosition, type JobArchive, type JobView, jobArchiveInput } from '@grevik/contracts';
+import {
+  type ArchivedPosition,
+  type JobArchive,
+  type JobView,
+  type PositionView,
+  jobArchiveInput,
+} from '@grevik/contracts';
 import {
   BENCHES,
   DEEPEST_BRANCH,
@@ -214,6 +220,14 @@ describe('a job’s archive', () => {
     expect(await exported(taker, (body as { jobId: string }).jobId)).toEqual(made);
     expect(made.lines[0]!.positions[0]!.entries.at(-1)).toMatchObject({ by: 'Ada Wrenfield', kind: 'found' });
     await take(made).expect(409);
+    // What is signed elsewhere is not shown as if it were signed here.
+    const { body: line } = await taker.get(`/api/jobs/${(body as { jobId: string }).jobId}/walk`);
+    const [first] = (line as { lines: { positions: PositionView[] }[] }).lines[0]!.positions;
+    const { body: history } = await taker.get(`/api/positions/${first!.id}/history`);
+    const { entries } = history as { entries: { by: string }[] };
+    expect(entries.length).toBeGreaterThan(0);
+    for (const { by } of entries) expect(by).toMatch(/^\w+ \w+ \(imported by Tove Aldous\)$/);
+    expect(first!.condition.by).toContain('(imported by Tove Aldous)');
   });
 
   it('follows its published schema, and one that does not is refused at its field', async () => {

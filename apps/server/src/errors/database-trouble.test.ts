@@ -1,5 +1,10 @@
-import { ConnectionRefusedError, DatabaseError, UniqueConstraintError } from 'sequelize';
-import { databaseTrouble } from './database-trouble.js';
+import {
+  ConnectionAcquireTimeoutError,
+  ConnectionRefusedError,
+  DatabaseError,
+  UniqueConstraintError,
+} from 'sequelize';
+import { TROUBLE, databaseTrouble } from './database-trouble.js';
 
 const failed = (message: string, code?: string): DatabaseError =>
   new DatabaseError(Object.assign(new Error(message), { sql: '', code }));
@@ -15,6 +20,16 @@ describe('the database is in trouble', () => {
     ['a plain query of the sessions breaks', Object.assign(new Error('shutting down'), { code: '57P01' })],
   ])('when %s', (_what, error) => {
     expect(databaseTrouble(error)).toBe('gone');
+  });
+
+  it.each([
+    ['no connection came free', new ConnectionAcquireTimeoutError(new Error('timeout'))],
+    ['a statement took too long', failed('canceling statement due to statement timeout', '57014')],
+    ['a lock was waited for too long', failed('canceling statement due to lock timeout', '55P03')],
+    ['two waited for each other', failed('deadlock detected', '40P01')],
+  ])('when %s, and says that nothing of it was stored', (_what, error) => {
+    expect(databaseTrouble(error)).toBe('busy');
+    expect(TROUBLE.busy).toContain('nothing of it was stored');
   });
 
   it('when its disk is full, which is another thing to do about', () => {

@@ -1,18 +1,17 @@
 import { Controller, Get } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import { Anyone } from '../access/may.js';
-import { InjectConnection } from '@nestjs/sequelize';
-import type { Sequelize } from 'sequelize-typescript';
+import { HealthConnection } from './health-connection.js';
 
 @Controller('api/health')
 export class HealthController {
-  constructor(@InjectConnection() private readonly sequelize: Sequelize) {}
+  constructor(private readonly connection: HealthConnection) {}
 
   @ApiOperation({ summary: 'Answers only when the database does.' })
   @Anyone()
   @Get()
   async show(): Promise<{ status: 'ok' }> {
-    await this.sequelize.query('SELECT 1');
+    await this.connection.ask();
     return { status: 'ok' };
   }
 }

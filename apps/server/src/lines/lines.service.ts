@@ -8,7 +8,7 @@ import { inTransaction } from '../database/work-context.js';
 import { ChangeLog } from '../history/change-log.service.js';
 import { Job } from '../jobs/job.model.js';
 import { readPositions } from '../positions/read-positions.js';
-import { WalksService } from '../walks/walks.service.js';
+import { WalksService, besidePositions } from '../walks/walks.service.js';
 import { Line } from './line.model.js';
 
 @Injectable()
@@ -57,12 +57,19 @@ export class LinesService {
   }
 
   async get(id: string): Promise<LineView> {
-    const [line, positions] = await Promise.all([
-      this.lines.findByPk(id),
+    const [line, positions, walk] = await Promise.all([
+      this.lines.findByPk(id, { raw: true }),
       readPositions(this.sequelize, { lineId: id }),
+      this.walks.of(id),
     ]);
     if (!line) throw new NotFoundException('That line is not here. Open the job again.');
-    const walk = await this.walks.beside(id, positions);
-    return { id: line.id, jobId: line.jobId, name: line.name, medium: line.medium, positions, walk };
+    return {
+      id: line.id,
+      jobId: line.jobId,
+      name: line.name,
+      medium: line.medium,
+      positions,
+      walk: besidePositions(walk, positions),
+    };
   }
 }

@@ -37,16 +37,9 @@ export class WalksService {
     log.takesBack(['walk'], (change) => this.takeBack(change));
   }
 
-  /** The walk of a line beside its positions: one nobody has walked is its positions in a row. */
-  async beside(lineId: string, positions: readonly { id: string }[]): Promise<WalkView> {
-    const walk = await this.walks.findByPk(lineId);
-    return {
-      version: walk?.version ?? 0,
-      items: walkBeside(
-        walk?.items ?? [],
-        positions.map(({ id }) => id),
-      ),
-    };
+  /** The walk of a line as it is stored; null where nobody has walked it. */
+  of(lineId: string): Promise<Pick<Walk, 'version' | 'items'> | null> {
+    return this.walks.findByPk(lineId, { attributes: ['version', 'items'], raw: true });
   }
 
   /** Puts items in place of others, makes positions for new valves, and lets go those that went. */
@@ -223,3 +216,15 @@ export class WalksService {
     });
   }
 }
+
+/** The walk of a line beside its positions: one nobody has walked is its positions in a row. */
+export const besidePositions = (
+  walk: Pick<Walk, 'version' | 'items'> | null,
+  positions: readonly { id: string }[],
+): WalkView => ({
+  version: walk?.version ?? 0,
+  items: walkBeside(
+    walk?.items ?? [],
+    positions.map(({ id }) => id),
+  ),
+});

@@ -43,7 +43,7 @@ describe('one answer has its bounds', () => {
     );
   });
 
-  it.each([1e-320, 1e320, 5e-324])(
+  it.each([1e-320, 1e-310, 5e-324])(
     'surge takes or refuses a stiffness of %d, and never fails',
     (elasticModulusPa) => {
       expect(refusalOf('surge', { ...WALL, pipeWall: { elasticModulusPa, wallM: 1e-300 } }).field).toMatch(
