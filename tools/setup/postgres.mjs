@@ -154,7 +154,21 @@ async function makeCluster(bin, base, data) {
 async function runningPort(bin, data) {
   const { code } = await asPostgres(join(bin, 'pg_ctl'), ['-D', data, 'status']);
   if (code !== 0) return undefined;
-  return Number(readFileSync(join(data, 'postmaster.pid'), 'utf8').split('\n')[3]);
+  const lock = join(data, 'postmaster.pid');
+  const [pid, , , port] = readFileSync(lock, 'utf8').split('\n');
+  if (!isZombie(Number(pid))) return Number(port);
+  // Killed, and nobody asked for its end: PostgreSQL itself takes such a process for one that runs, and would not start beside it.
+  rmSync(lock);
+  return undefined;
+}
+
+/** Whether a process has ended and is only listed still. @param {number} pid */
+function isZombie(pid) {
+  try {
+    return /^State:\s+Z/m.test(readFileSync(`/proc/${pid}/status`, 'utf8'));
+  } catch {
+    return false;
+  }
 }
 
 /** @param {string} bin @param {string} base @param {string} data */
