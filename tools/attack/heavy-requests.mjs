@@ -105,7 +105,7 @@ export async function heavyRequests({ address }, isLarge) {
       ['nobody', nobody],
       ['somebody', owner],
     ])) {
-      const sent = body();
+      const sent = Buffer.from(body());
       const { result, worstMs } = await whileAsking(address, () =>
         person.send('POST', path, sent).catch(() => undefined),
       );

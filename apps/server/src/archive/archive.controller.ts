@@ -10,6 +10,7 @@ import { Body, Controller, Get, HttpCode, Param, Post, Put, Req, Res } from '@ne
 import { ApiOperation } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import { Anyone, May } from '../access/may.js';
+import { ownBytes } from '../work-threads/own-bytes.js';
 import { IdPipe } from '../errors/id.pipe.js';
 import { CoordinatesService } from './coordinates.service.js';
 import { ExportJob } from './export-job.js';
@@ -52,7 +53,7 @@ export class ArchiveController {
   take(@Req() request: Request): Promise<ArchiveTaken> {
     if (!Buffer.isBuffer(request.body))
       throw new InvalidInput('request', 'The request is empty: send the archive as JSON.');
-    return this.importing.take(Uint8Array.from(request.body));
+    return this.importing.take(ownBytes(request.body));
   }
 
   @ApiOperation({ summary: 'Positions with coordinates as GeoJSON (RFC 7946).' })

@@ -10,7 +10,7 @@ import { refuseContradictions } from './refuse-contradictions.js';
 import { refuseOddOrders } from './refuse-odd-orders.js';
 
 /** Values of all levels together. */
-const MOST_VALUES = 10_000_000;
+const MOST_VALUES = 3_000_000;
 /** Positions in a piece: small enough to be read between two requests. */
 const IN_A_PIECE = 50;
 

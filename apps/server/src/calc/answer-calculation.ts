@@ -9,8 +9,8 @@ import {
 import { parseJson } from '../requests/parse-json.js';
 import { Refusal } from '../errors/refusal.js';
 
-/** Values of all levels together: 100,000 inputs of fifty each. */
-const MOST_VALUES = 5_000_000;
+/** Values of all levels together: 100,000 inputs of twenty each. */
+const MOST_VALUES = 2_000_000;
 
 export interface CalculationTask {
   name: string;

@@ -5,6 +5,7 @@ import type { Request, Response } from 'express';
 import { Anyone } from '../access/may.js';
 import { actingIn } from '../sessions/acting.js';
 import type { Sent } from '../requests/sent.js';
+import { ownBytes } from '../work-threads/own-bytes.js';
 import { WorkThreads } from '../work-threads/work-threads.service.js';
 
 /** What one request may take, of somebody of a company, and of anybody else. */
@@ -41,8 +42,7 @@ export class CalcController {
       );
     const acting = actingIn(request);
     const { mostMs, mostAnswerBytes } = acting ? LIMITS.company : LIMITS.anybody;
-    // A piece of memory of its own, which the thread can take over.
-    const body = Buffer.isBuffer(request.body) ? Uint8Array.from(request.body as Buffer) : new Uint8Array();
+    const body = Buffer.isBuffer(request.body) ? ownBytes(request.body) : new Uint8Array();
     const answer = await this.threads.run(
       'calculate',
       { name, body, mostMs, mostAnswerBytes },

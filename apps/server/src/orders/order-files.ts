@@ -18,7 +18,7 @@ export async function writeOrderFile({ kind, orders, at }: OrderFileTask): Promi
   const view = JSON.parse(orders) as OrdersView;
   if (kind === 'csv') return new TextEncoder().encode(csvText(sheetRows(view), SHEET_COLUMNS));
   const file = kind === 'xlsx' ? await writeSheet(view) : await orderPdf(view, new Date(at));
-  return Uint8Array.from(file);
+  return new Uint8Array(file);
 }
 
 /** What a sheet that came back would change. */

@@ -17,6 +17,7 @@ import type { Request, Response } from 'express';
 import { currentCompanyId } from '../company/company-scope.js';
 import { May } from '../access/may.js';
 import type { Sent } from '../requests/sent.js';
+import { ownBytes } from '../work-threads/own-bytes.js';
 import { IdPipe } from '../errors/id.pipe.js';
 import { type Budget, WorkThreads } from '../work-threads/work-threads.service.js';
 import type { OrderFileTask } from './order-files.js';
@@ -116,7 +117,7 @@ export class OrdersController {
     const { orders } = await this.reading.text(jobId);
     if (!Buffer.isBuffer(body) || body.length === 0)
       throw new InvalidInput('file', 'Send the XLSX file itself.');
-    return this.threads.run('readOrderFile', { file: Uint8Array.from(body), orders }, budget());
+    return this.threads.run('readOrderFile', { file: ownBytes(body), orders }, budget());
   }
 
   @ApiOperation({

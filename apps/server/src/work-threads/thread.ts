@@ -3,7 +3,10 @@ import { InvalidInput } from '@grevik/core';
 import type { ErrorBody } from '@grevik/contracts';
 import { move } from 'piscina';
 import { Refusal } from '../errors/refusal.js';
+import { stepBack } from './step-back.js';
 import { TASKS, type Tasks } from './tasks.js';
+
+stepBack();
 
 export interface Ordered {
   task: keyof Tasks;
