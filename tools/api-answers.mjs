@@ -64,7 +64,8 @@ function describe(base, method) {
 function contentOf(method) {
   if (!method.type) throw new Error(`${method.name.getText()} says no return type`);
   const node = isNamed(method.type, 'Promise') ? method.type.typeArguments?.[0] : method.type;
-  const sent = node && isNamed(node, 'Sent') ? node.typeArguments?.[0] : node;
+  const isSent = node && (isNamed(node, 'Sent') || isNamed(node, 'JsonText'));
+  const sent = isSent ? node.typeArguments?.[0] : node;
   if (!sent || sent.kind === ts.SyntaxKind.VoidKeyword) return {};
   const type = checker.getTypeFromTypeNode(sent);
   // A file is named by its media type.

@@ -2,7 +2,7 @@
  * Connections of one server, and how long a request waits for one (ms). A transaction holds one connection however many queries it has;
  * PostgreSQL takes 100 unless it is told otherwise, and sessions have a few of their own.
  */
-export const POOL = { max: 20, min: 0, acquire: 5_000, idle: 10_000 } as const;
+export const POOL = { max: 10, min: 0, acquire: 5_000, idle: 10_000 } as const;
 
 /** How long one statement may take, wait for a lock, or leave its transaction open without a word, ms. */
 export const DATABASE_LIMITS = {

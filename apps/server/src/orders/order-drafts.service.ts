@@ -26,26 +26,37 @@ export class OrderDrafts {
   }
 
   /**
-   * Puts lines on a draft, thousands in one statement.
-   * @returns the ids of those that were not there already, in the order given
+   * Puts lines on the draft for a supplier, or for nobody yet: the job is held, the draft made where there is none and thousands of lines put on
+   * it in one statement, so that the next who waits for the job waits no longer than that.
+   *
+   * @returns the draft, and the ids of the lines that were not there already; undefined where there is no such job
    */
   async insert(
-    draft: Order,
+    jobId: string,
+    supplier: string | null,
     lines: readonly (NewOrderLine & Partial<Pick<KeptLine, 'unitPrice' | 'leadDays' | 'version'>>)[],
-  ): Promise<string[]> {
-    const rows = await this.sequelize.query<{ id: string }>(
-      `INSERT INTO order_lines (id, company_id, order_id, text, spec, quantity, positions, note, unit_price, lead_days, version)
-       SELECT id, :companyId, :orderId, trim(text), spec, quantity, coalesce(positions, '{}'), trim(coalesce(note, '')),
+  ): Promise<{ draftId: string; added: string[] } | undefined> {
+    const [row] = await this.sequelize.query<{ draftId: string | null; added: string[] }>(
+      `WITH job AS (SELECT id FROM jobs WHERE company_id = :companyId AND id = :jobId FOR UPDATE),
+       draft AS (
+         INSERT INTO orders (id, company_id, job_id, supplier) SELECT gen_random_uuid(), :companyId, id, :supplier FROM job
+         ON CONFLICT (company_id, job_id, coalesce(supplier, '')) WHERE state = 'draft' DO UPDATE SET supplier = orders.supplier
+         RETURNING id
+       ),
+       added AS (INSERT INTO order_lines (id, company_id, order_id, text, spec, quantity, positions, note, unit_price, lead_days, version)
+       SELECT line.id, :companyId, draft.id, trim(text), spec, quantity, coalesce(positions, '{}'), trim(coalesce(note, '')),
          unit_price, lead_days, coalesce(version, 0)
        FROM jsonb_to_recordset(:lines::jsonb)
          AS line (id uuid, text text, spec jsonb, quantity integer, positions uuid[], note text, unit_price numeric,
-                  lead_days integer, version integer)
-       ON CONFLICT DO NOTHING RETURNING id`,
+                  lead_days integer, version integer), draft
+       ON CONFLICT DO NOTHING RETURNING id)
+       SELECT (SELECT id FROM draft) AS "draftId", coalesce((SELECT array_agg(id) FROM added), '{}') AS added`,
       {
         type: QueryTypes.SELECT,
         replacements: {
           companyId: currentCompanyId(),
-          orderId: draft.id,
+          jobId,
+          supplier,
           lines: JSON.stringify(
             lines.map(({ unitPrice, leadDays, ...line }) => ({
               ...line,
@@ -56,7 +67,7 @@ export class OrderDrafts {
         },
       },
     );
-    return rows.map(({ id }) => id);
+    return row?.draftId == null ? undefined : { draftId: row.draftId, added: row.added };
   }
 
   /** Takes lines off the drafts they are on; what was taken, as it was. */

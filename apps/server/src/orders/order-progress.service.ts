@@ -10,6 +10,7 @@ import { ChangeLog } from '../history/change-log.service.js';
 import { OrderLine } from './order-line.model.js';
 import { OrderLocks, staleOrder } from './order-locks.service.js';
 import { Order } from './order.model.js';
+import type { JsonText } from '../requests/sent.js';
 import { ReadOrders, receivedOf } from './read-orders.js';
 import { Receipt } from './receipt.model.js';
 
@@ -26,7 +27,7 @@ export class OrderProgress {
     private readonly reading: ReadOrders,
   ) {}
 
-  async setState(id: string, { version, state }: OrderStateRequest): Promise<OrdersView> {
+  async setState(id: string, { version, state }: OrderStateRequest): Promise<JsonText<OrdersView>> {
     const jobId = await inTransaction(this.sequelize, async () => {
       const order = await this.locks.order(id);
       if (order.version !== version) throw staleOrder();
@@ -56,7 +57,7 @@ export class OrderProgress {
   async receive(
     lineId: string,
     { id, quantity, casting, accepted, note }: ReceiptRequest,
-  ): Promise<OrdersView> {
+  ): Promise<JsonText<OrdersView>> {
     const jobId = await inTransaction(this.sequelize, async () => {
       const { line, order } = await this.locks.line(lineId);
       const before = await this.receipts.findOne({ where: { id } });

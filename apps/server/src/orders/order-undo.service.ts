@@ -52,7 +52,6 @@ export class OrderUndo {
     }
     const { lines } = before as { lines: KeptLine[] };
     for (const supplier of new Set(lines.map((line) => line.supplier))) {
-      const draft = await this.drafts.of(job, supplier);
       const back = lines.filter((line) => line.supplier === supplier);
       // A version never goes back.
       const raised = back.map(({ spec, ...line }) => ({
@@ -60,9 +59,9 @@ export class OrderUndo {
         ...(spec && { spec }),
         version: line.version + 1,
       }));
-      const inserted = await this.drafts.insert(draft, raised);
-      if (inserted.length !== back.length) throw changedSince();
-      await this.locks.raise(draft);
+      const draft = await this.drafts.insert(job, supplier, raised);
+      if (draft?.added.length !== back.length) throw changedSince();
+      await this.locks.raiseById(draft.draftId);
     }
     await this.log.record({
       kind,

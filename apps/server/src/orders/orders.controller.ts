@@ -16,7 +16,7 @@ import { ApiConsumes, ApiOperation } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import { currentCompanyId } from '../company/company-scope.js';
 import { May } from '../access/may.js';
-import type { Sent } from '../requests/sent.js';
+import { type JsonText, SendsJson, type Sent } from '../requests/sent.js';
 import { ownBytes } from '../work-threads/own-bytes.js';
 import { IdPipe } from '../errors/id.pipe.js';
 import { type Budget, WorkThreads } from '../work-threads/work-threads.service.js';
@@ -42,43 +42,54 @@ export class OrdersController {
   ) {}
 
   @ApiOperation({ summary: 'The orders of a job, with what was asked of suppliers and what has come.' })
+  @SendsJson()
   @May('look')
   @Get()
-  async show(@Param('id', IdPipe) jobId: string, @Res() response: Response): Promise<Sent<OrdersView>> {
-    response.type('application/json').end((await this.reading.text(jobId)).orders);
+  show(@Param('id', IdPipe) jobId: string): Promise<JsonText<OrdersView>> {
+    return this.reading.of(jobId);
   }
 
   @ApiOperation({
     summary:
       'Puts lines with those that wait for a price: all of them, or none. Sent twice they are ordered once.',
   })
+  @SendsJson()
   @May('order')
   @Post('lines')
-  add(@Param('id', IdPipe) jobId: string, @Body() { lines }: AddOrderLinesRequest): Promise<OrdersView> {
+  add(
+    @Param('id', IdPipe) jobId: string,
+    @Body() { lines }: AddOrderLinesRequest,
+  ): Promise<JsonText<OrdersView>> {
     return this.orders.add(jobId, lines);
   }
 
   @ApiOperation({ summary: 'Takes lines off that have not been sent.' })
+  @SendsJson()
   @May('order')
   @Delete('lines')
-  remove(@Param('id', IdPipe) jobId: string, @Body() { ids }: OrderLineIds): Promise<OrdersView> {
+  remove(@Param('id', IdPipe) jobId: string, @Body() { ids }: OrderLineIds): Promise<JsonText<OrdersView>> {
     return this.orders.remove(jobId, ids);
   }
 
   @ApiOperation({ summary: 'Gives lines to a supplier, at a price.' })
+  @SendsJson()
   @May('order')
   @Put('places')
-  place(@Param('id', IdPipe) jobId: string, @Body() request: PlaceOrderLinesRequest): Promise<OrdersView> {
+  place(
+    @Param('id', IdPipe) jobId: string,
+    @Body() request: PlaceOrderLinesRequest,
+  ): Promise<JsonText<OrdersView>> {
     return this.orders.place(jobId, request);
   }
 
   @ApiOperation({
     summary: 'Asks suppliers for prices. Answers at once; what they say is here when it comes.',
   })
+  @SendsJson()
   @May('order')
   @Post('quotations')
   @HttpCode(202)
-  ask(@Param('id', IdPipe) jobId: string, @Body() request: AskPricesRequest): Promise<OrdersView> {
+  ask(@Param('id', IdPipe) jobId: string, @Body() request: AskPricesRequest): Promise<JsonText<OrdersView>> {
     return this.quotations.ask(jobId, request);
   }
 
@@ -114,7 +125,7 @@ export class OrdersController {
   @Post('sheet/preview')
   @HttpCode(200)
   async preview(@Param('id', IdPipe) jobId: string, @Req() { body }: Request): Promise<OrderSheetPreview> {
-    const { orders } = await this.reading.text(jobId);
+    const { orders } = await this.reading.named(jobId);
     if (!Buffer.isBuffer(body) || body.length === 0)
       throw new InvalidInput('file', 'Send the XLSX file itself.');
     return this.threads.run('readOrderFile', { file: ownBytes(body), orders }, budget());
@@ -123,14 +134,18 @@ export class OrdersController {
   @ApiOperation({
     summary: 'Takes the changes of a sheet that came back, as they were seen: all of them, or none.',
   })
+  @SendsJson()
   @May('order')
   @Put('sheet')
-  takeSheet(@Param('id', IdPipe) jobId: string, @Body() request: TakeOrderSheetRequest): Promise<OrdersView> {
+  takeSheet(
+    @Param('id', IdPipe) jobId: string,
+    @Body() request: TakeOrderSheetRequest,
+  ): Promise<JsonText<OrdersView>> {
     return this.orders.takeSheet(jobId, request);
   }
 
   private async send(jobId: string, kind: OrderFileTask['kind'], response: Response): Promise<void> {
-    const { orders, name } = await this.reading.text(jobId);
+    const { orders, name } = await this.reading.named(jobId);
     const at = new Date().toISOString();
     const file = await this.threads.run('writeOrderFile', { kind, orders, at }, budget());
     response.attachment(`${name} order sheet.${kind}`).type(TYPES[kind]).end(file);
@@ -148,9 +163,13 @@ export class OrderStatesController {
   constructor(private readonly progress: OrderProgress) {}
 
   @ApiOperation({ summary: 'Sends, confirms or withdraws an order.' })
+  @SendsJson()
   @May('order')
   @Put(':id/state')
-  setState(@Param('id', IdPipe) id: string, @Body() request: OrderStateRequest): Promise<OrdersView> {
+  setState(
+    @Param('id', IdPipe) id: string,
+    @Body() request: OrderStateRequest,
+  ): Promise<JsonText<OrdersView>> {
     return this.progress.setState(id, request);
   }
 }
@@ -163,17 +182,22 @@ export class OrderLinesController {
   ) {}
 
   @ApiOperation({ summary: 'Changes a line that has not been sent.' })
+  @SendsJson()
   @May('order')
   @Put(':id')
-  change(@Param('id', IdPipe) id: string, @Body() request: ChangeOrderLineRequest): Promise<OrdersView> {
+  change(
+    @Param('id', IdPipe) id: string,
+    @Body() request: ChangeOrderLineRequest,
+  ): Promise<JsonText<OrdersView>> {
     return this.orders.change(id, request);
   }
 
   @ApiOperation({ summary: 'What came of a line, checked by its casting. Sent twice it came once.' })
+  @SendsJson()
   @May('receive')
   @Post(':id/receipts')
   @HttpCode(200)
-  receive(@Param('id', IdPipe) id: string, @Body() request: ReceiptRequest): Promise<OrdersView> {
+  receive(@Param('id', IdPipe) id: string, @Body() request: ReceiptRequest): Promise<JsonText<OrdersView>> {
     return this.progress.receive(id, request);
   }
 }

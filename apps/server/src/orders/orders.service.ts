@@ -16,7 +16,8 @@ import { ChangeLog } from '../history/change-log.service.js';
 import type { Order } from './order.model.js';
 import { OrderLocks, refuseStale, refuseUnlessDraft } from './order-locks.service.js';
 import { keptLine, lineSaid, linesSaid } from './kept-line.js';
-import { ReadOrders } from './read-orders.js';
+import type { JsonText } from '../requests/sent.js';
+import { ReadOrders, noJob } from './read-orders.js';
 
 /** Every change answers with the job's orders as they are then, read when it is done: nobody waits for another's reading. */
 @Injectable()
@@ -31,21 +32,21 @@ export class OrdersService {
   ) {}
 
   /** Puts lines with those that wait for a price: all of them, or none. A line whose id is there already is not ordered again. */
-  async add(jobId: string, lines: readonly NewOrderLine[]): Promise<OrdersView> {
+  async add(jobId: string, lines: readonly NewOrderLine[]): Promise<JsonText<OrdersView>> {
+    await this.refuseStrangers(jobId, lines);
     await inTransaction(this.sequelize, async () => {
-      await this.locks.job(jobId);
-      await this.refuseStrangers(jobId, lines);
-      const waiting = await this.drafts.of(jobId, null);
-      const added = await this.drafts.insert(waiting, lines);
-      if (added.length === 0) return;
-      await this.locks.raise(waiting);
-      const isAdded = new Set(added);
+      const draft = await this.drafts.insert(jobId, null, lines);
+      if (!draft) throw noJob();
+      if (draft.added.length === 0) return;
+      await this.locks.raiseById(draft.draftId);
+      const isAdded = new Set(draft.added);
+      const added = lines.filter(({ id }) => isAdded.has(id));
       await this.log.record({
         kind: 'order-add',
         jobId,
-        what: linesSaid(lines.filter(({ id }) => isAdded.has(id))),
+        what: linesSaid(added),
         before: null,
-        after: { ids: added },
+        after: { ids: added.map(({ id }) => id) },
       });
     });
     return this.reading.of(jobId);
@@ -54,7 +55,7 @@ export class OrdersService {
   async change(
     id: string,
     { version, text, spec, quantity, note }: ChangeOrderLineRequest,
-  ): Promise<OrdersView> {
+  ): Promise<JsonText<OrdersView>> {
     const jobId = await inTransaction(this.sequelize, async () => {
       const { line, order } = await this.locks.line(id);
       refuseStale(line, version);
@@ -82,7 +83,7 @@ export class OrdersService {
   }
 
   /** Takes lines off; those that are gone already are gone. */
-  async remove(jobId: string, ids: readonly string[]): Promise<OrdersView> {
+  async remove(jobId: string, ids: readonly string[]): Promise<JsonText<OrdersView>> {
     await inTransaction(this.sequelize, async () => {
       await this.locks.job(jobId);
       const removed = await this.drafts.remove(jobId, ids);
@@ -99,7 +100,7 @@ export class OrdersService {
   }
 
   /** Gives lines to a supplier at a price: they go on the draft for that supplier. */
-  async place(jobId: string, { supplier, lines }: PlaceOrderLinesRequest): Promise<OrdersView> {
+  async place(jobId: string, { supplier, lines }: PlaceOrderLinesRequest): Promise<JsonText<OrdersView>> {
     await inTransaction(this.sequelize, async () => {
       await this.locks.job(jobId);
       const draft = await this.drafts.of(jobId, supplier.trim());
@@ -136,7 +137,7 @@ export class OrdersService {
   }
 
   /** Takes the changes of a sheet that came back: all of them, or none. */
-  async takeSheet(jobId: string, { changes }: TakeOrderSheetRequest): Promise<OrdersView> {
+  async takeSheet(jobId: string, { changes }: TakeOrderSheetRequest): Promise<JsonText<OrdersView>> {
     await inTransaction(this.sequelize, async () => {
       await this.locks.job(jobId);
       const held = await this.locks.draftLines(

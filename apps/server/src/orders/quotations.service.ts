@@ -12,6 +12,7 @@ import { Job } from '../jobs/job.model.js';
 import { OrderLine } from './order-line.model.js';
 import { Order } from './order.model.js';
 import { Quotation } from './quotation.model.js';
+import type { JsonText } from '../requests/sent.js';
 import { ReadOrders, noJob } from './read-orders.js';
 import { SupplierDesk } from './supplier-desk.js';
 
@@ -31,7 +32,10 @@ export class QuotationsService {
   ) {}
 
   /** Sends the request and answers at once: what comes back is written down when it comes. A request that was sent before asks nobody again. */
-  async ask(jobId: string, { id, suppliers, ids, practice }: AskPricesRequest): Promise<OrdersView> {
+  async ask(
+    jobId: string,
+    { id, suppliers, ids, practice }: AskPricesRequest,
+  ): Promise<JsonText<OrdersView>> {
     if (practice && !(await this.company.isDemo())) throw noPractice();
     const job = await this.jobs.findByPk(jobId, { attributes: ['id'] });
     if (!job) throw noJob();
