@@ -56,6 +56,35 @@ describe('the log', () => {
     expect(duty).toHaveTextContent('a lock must hang on it: not known → yes');
   });
 
+  it('has photos and coordinates beside them, and who took them back', () => {
+    const base = { by: 'Ada', undoes: null };
+    const changes: PositionChangeView[] = [
+      { ...base, id: 'p1', kind: 'photo', before: null, after: { photoId: 'x' }, at: '2026-03-04T10:00:00Z' },
+      {
+        ...base,
+        id: 'p2',
+        kind: 'place',
+        before: null,
+        after: { longitude: 9, latitude: 54 },
+        at: '2026-03-03T10:00:00Z',
+      },
+      {
+        ...base,
+        id: 'p3',
+        kind: 'place',
+        before: { longitude: 9, latitude: 54 },
+        after: null,
+        at: '2026-03-02T10:00:00Z',
+        undoes: 'p2',
+      },
+    ];
+    show(<Happened history={{ entries: [], changes }} models={[]} />);
+    const said = screen.getAllByRole('listitem').map((item) => item.textContent);
+    expect(said[0]).toContain('Added a photo');
+    expect(said[1]).toContain('Set its coordinates');
+    expect(said[2]).toContain('took back: Removed its coordinates');
+  });
+
   it('says so where nothing happened', () => {
     show(<Happened history={{ entries: [], changes: [] }} models={[]} />);
     expect(screen.getByText(/Nothing was written/)).toBeInTheDocument();

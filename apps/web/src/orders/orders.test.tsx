@@ -360,6 +360,23 @@ describe('a list brought onto the order', () => {
     expect(log.find(({ method }) => method === 'DELETE')?.body).toEqual({ ids: [lines[0]!.id] });
   });
 
+  it('is sent again as it was read where no answer came', async () => {
+    let tries = 0;
+    const log = open(WAITING, ({ path, method }) =>
+      path.endsWith('/lines') && method === 'POST' && (tries += 1) === 1
+        ? { status: 503, body: { error: { code: 'unavailable', message: 'The database is away.' } } }
+        : undefined,
+    );
+    const dialog = await paste('2  3/4" ball valve SWT\n5  1" gate valve');
+    await userEvent.click(dialog.getByRole('button', { name: 'Read it' }));
+    await userEvent.click(await dialog.findByRole('button', { name: 'Put 2 lines on the order' }));
+    expect(await dialog.findByText('The database is away.')).toBeInTheDocument();
+    await userEvent.click(dialog.getByRole('button', { name: 'Put 2 lines on the order' }));
+    expect(await screen.findByText('2 lines added')).toBeInTheDocument();
+    const [first, second] = sentTo(log, '/lines');
+    expect(second).toEqual(first);
+  });
+
   it('says so where no valve is named', async () => {
     open(WAITING);
     const dialog = await paste('Good morning');

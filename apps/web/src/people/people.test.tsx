@@ -85,6 +85,29 @@ describe('the doors', () => {
     expect(door.getByLabelText('Password')).toHaveValue('wrong one');
   });
 
+  it('create no company where none is created, and ask for the company where the sign-in is not one', async () => {
+    const asked = serve(({ body }) =>
+      (body as { company?: string }).company === 'Mill'
+        ? { body: signedIn(PERMISSIONS) }
+        : {
+            status: 409,
+            body: { error: { code: 'conflict', field: 'company', message: 'Name one of Weir, Mill.' } },
+          },
+    );
+    show(<DoorsPage doors={{ demo: false, company: false }} />);
+    expect(screen.queryByRole('region', { name: 'Start your own company' })).not.toBeInTheDocument();
+    const door = within(screen.getByRole('region', { name: 'Sign in' }));
+    expect(door.queryByLabelText('Company')).not.toBeInTheDocument();
+    await userEvent.type(door.getByLabelText('E-mail'), 'ada@both.example');
+    await userEvent.type(door.getByLabelText('Password'), 'lantern over the quay');
+    await userEvent.click(door.getByRole('button', { name: 'Sign in' }));
+    expect(await door.findByRole('alert')).toHaveTextContent('Name one of Weir, Mill.');
+    await userEvent.type(door.getByLabelText('Company'), 'Mill');
+    await userEvent.click(door.getByRole('button', { name: 'Sign in' }));
+    await waitFor(() => expect(asked.at(-1)?.body).toMatchObject({ company: 'Mill' }));
+    expect(asked[0]?.body).toEqual({ email: 'ada@both.example', password: 'lantern over the quay' });
+  });
+
   it('start a company with a password that is long enough', async () => {
     const asked = serve(answers);
     show(<DoorsPage doors={{ demo: false, company: true }} />);
