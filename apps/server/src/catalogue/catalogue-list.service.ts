@@ -1,22 +1,14 @@
 import type { CatalogueFormat, CatalogueListPreview, ModelView } from '@grevik/contracts';
-import {
-  type CatalogueModel,
-  InvalidInput,
-  type ReadSheet,
-  catalogueModelInput,
-  catalogueSheet,
-  readCatalogueSheet,
-} from '@grevik/core';
+import { type CatalogueModel, type ReadSheet, catalogueSheet } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection } from '@nestjs/sequelize';
-import Papa from 'papaparse';
 import { csvText } from '../sheets/csv-text.js';
 import type { Sequelize } from 'sequelize-typescript';
 import { inTransaction } from '../database/work-context.js';
 import { Refusal } from '../errors/refusal.js';
+import { WorkThreads, listBudget } from '../work-threads/work-threads.service.js';
 import { CatalogueService, plainModel, sameModel } from './catalogue.service.js';
-
-const MOST_MODELS = 5_000;
+import { modelKey as key, modelName as nameOf } from './read-catalogue-list.js';
 
 interface Plan {
   adds: CatalogueModel[];
@@ -30,6 +22,7 @@ export class CatalogueListService {
   constructor(
     @InjectConnection() private readonly sequelize: Sequelize,
     private readonly catalogue: CatalogueService,
+    private readonly threads: WorkThreads,
   ) {}
 
   async write(format: CatalogueFormat): Promise<string> {
@@ -39,17 +32,17 @@ export class CatalogueListService {
 
   /** What taking a list would do, row by row. Changes nothing. */
   async preview(format: CatalogueFormat, text: string): Promise<CatalogueListPreview> {
-    const read = readList(format, text);
+    const read = await this.read(format, text);
     return seen(planFor(read.models, await this.catalogue.list()), read);
   }
 
   /** Takes what the person saw, together or not at all: where the catalogue has changed since, nothing is taken. */
-  take(
+  async take(
     format: CatalogueFormat,
     text: string,
     { adds, changes }: { adds: number; changes: number },
   ): Promise<CatalogueListPreview> {
-    const read = readList(format, text);
+    const read = await this.read(format, text);
     return inTransaction(this.sequelize, async () => {
       const plan = planFor(read.models, await this.catalogue.list());
       if (plan.adds.length !== adds || plan.changes.length !== changes)
@@ -62,10 +55,12 @@ export class CatalogueListService {
       return seen(plan, read);
     });
   }
-}
 
-const nameOf = ({ maker, model }: CatalogueModel): string => `${maker} ${model}`;
-const key = (model: CatalogueModel): string => `${model.maker}\n${model.model}`;
+  /** In a thread: a long list takes a while. */
+  private read(format: CatalogueFormat, text: string): Promise<ReadSheet> {
+    return this.threads.run('readCatalogueList', { format, text }, listBudget());
+  }
+}
 
 function planFor(models: readonly CatalogueModel[], held: readonly ModelView[]): Plan {
   const byKey = new Map(held.map((model) => [key(model), model]));
@@ -87,47 +82,4 @@ function seen({ adds, changes, same }: Plan, { problems, unread }: ReadSheet): C
     problems,
     unread,
   };
-}
-
-function readList(format: CatalogueFormat, text: string): ReadSheet {
-  const plain = text.replace(/^\uFEFF/, '');
-  const read =
-    format === 'json'
-      ? readModels(plain)
-      : readCatalogueSheet(Papa.parse<string[]>(plain, { skipEmptyLines: false }).data);
-  if (read.models.length > MOST_MODELS)
-    throw new InvalidInput(
-      'text',
-      `There are ${read.models.length} models in it: give at most ${MOST_MODELS}.`,
-    );
-  return read;
-}
-
-/** Models of a JSON list; a row is the model's place in it, from 1. */
-function readModels(text: string): ReadSheet {
-  let list: unknown;
-  try {
-    list = JSON.parse(text);
-  } catch {
-    throw new InvalidInput('text', 'This is no JSON: give a list of models as the catalogue writes it.');
-  }
-  if (!Array.isArray(list))
-    throw new InvalidInput('text', 'Give a list of models as the catalogue writes it.');
-  const read: ReadSheet = { models: [], problems: [], unread: [] };
-  const named = new Set<string>();
-  list.forEach((given: unknown, at) => {
-    try {
-      const model = catalogueModelInput.read(given, '');
-      if (named.has(key(model)))
-        throw new InvalidInput('model', `${nameOf(model)} is there twice: keep one.`);
-      if (new Set(model.sizes.map(({ dn }) => dn)).size < model.sizes.length)
-        throw new InvalidInput('sizes', `${nameOf(model)} has a size twice: keep one.`);
-      named.add(key(model));
-      read.models.push(model);
-    } catch (error) {
-      if (!(error instanceof InvalidInput)) throw error;
-      read.problems.push({ row: at + 1, column: error.field, message: error.message });
-    }
-  });
-  return read;
 }

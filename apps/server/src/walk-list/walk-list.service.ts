@@ -1,5 +1,5 @@
 import type { WalkListPreview, WalkListTaken } from '@grevik/contracts';
-import { type WalkListCheck, type WalkedPosition, checkWalkList } from '@grevik/core';
+import type { WalkListCheck, WalkedPosition } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
@@ -11,7 +11,7 @@ import type { Change } from '../history/change.model.js';
 import { Job } from '../jobs/job.model.js';
 import { Line } from '../lines/line.model.js';
 import { Position } from '../positions/position.model.js';
-import { readSheet } from './read-sheet.js';
+import { WorkThreads, listBudget } from '../work-threads/work-threads.service.js';
 
 /** What a list brought, as the log keeps it: its positions, and the lines that were made for them. */
 interface Brought {
@@ -27,6 +27,7 @@ export class WalkListService {
     @InjectModel(Line) private readonly lines: typeof Line,
     @InjectModel(Position) private readonly positions: typeof Position,
     @InjectModel(Entry) private readonly entries: typeof Entry,
+    private readonly threads: WorkThreads,
     private readonly log: ChangeLog,
   ) {
     log.takesBack(['walk-list'], (change) => this.takeBack(change));
@@ -34,17 +35,15 @@ export class WalkListService {
 
   /** What taking a list would do, row by row. Changes nothing. */
   async preview(jobId: string, text: string): Promise<WalkListPreview> {
-    const { rows, unread } = readSheet(text);
-    return { ...(await this.check(jobId, rows)), unread };
+    return this.check(jobId, text);
   }
 
   /** Takes the rows the person saw, together or not at all: where the job has changed since, nothing is taken. */
   take(jobId: string, text: string, seen: readonly number[]): Promise<WalkListTaken> {
-    const { rows } = readSheet(text);
     return inTransaction(this.sequelize, async () => {
       // The job's row is held, so that two lists cannot number the same places.
       await this.jobs.findByPk(jobId, { lock: true });
-      const { positions, newLines } = await this.check(jobId, rows);
+      const { positions, newLines } = await this.check(jobId, text);
       const good = positions.map(({ row }) => row);
       const asked = new Set(seen);
       if (good.length !== asked.size || good.some((row) => !asked.has(row))) {
@@ -92,7 +91,8 @@ export class WalkListService {
     });
   }
 
-  private async check(jobId: string, rows: ReturnType<typeof readSheet>['rows']): Promise<WalkListCheck> {
+  /** In a thread: a long list takes a while. */
+  private async check(jobId: string, text: string): Promise<WalkListPreview> {
     const job = await this.jobs.findByPk(jobId);
     if (!job) throw new NotFoundException('That job is not here. Open the list of jobs.');
     const lines = await this.lines.findAll({
@@ -100,7 +100,8 @@ export class WalkListService {
       include: [{ model: Position, attributes: ['tag'] }],
     });
     const positions = lines.flatMap((line) => line.positions.map(({ tag }) => ({ tag, line: line.name })));
-    return checkWalkList(rows, { lines: lines.map(({ name, medium }) => ({ name, medium })), positions });
+    const there = { lines: lines.map(({ name, medium }) => ({ name, medium })), positions };
+    return this.threads.run('checkWalkList', { text, job: there }, listBudget());
   }
 
   private async add(

@@ -1,5 +1,6 @@
 import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
 import { Piscina } from 'piscina';
+import { currentCompanyId } from '../company/company-scope.js';
 import { Refusal } from '../errors/refusal.js';
 import { FairQueue } from './fair-queue.js';
 import type { Answered, Ordered } from './thread.js';
@@ -74,6 +75,13 @@ export class WorkThreads implements OnApplicationShutdown {
     await this.pool.destroy();
   }
 }
+
+/** What a list that somebody imports may take. */
+export const listBudget = (): Budget => ({
+  sender: currentCompanyId(),
+  mostMs: 20_000,
+  insteadOfLong: 'Import the list in parts.',
+});
 
 export const overBudget = (message: string): Refusal => new Refusal(422, { code: 'over-budget', message });
 
