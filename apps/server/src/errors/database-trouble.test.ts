@@ -16,6 +16,8 @@ describe('the database is in trouble', () => {
     ['it is starting up', failed('the database system is starting up', '57P03')],
     ['the connection broke', failed('Connection terminated unexpectedly')],
     ['the socket broke', failed('read ECONNRESET', 'ECONNRESET')],
+    ['it takes no connections', failed('database "x" is not currently accepting connections', '55000')],
+    ['no connection is made in time', new Error('timeout exceeded when trying to connect')],
     ['no address of it answers', Object.assign(new Error(''), { errors: [{ code: 'ECONNREFUSED' }] })],
     ['a plain query of the sessions breaks', Object.assign(new Error('shutting down'), { code: '57P01' })],
   ])('when %s', (_what, error) => {

@@ -37,7 +37,7 @@ export function databaseTrouble(thrown: unknown): keyof typeof TROUBLE | undefin
   if (typeof code === 'string' && BUSY.test(code)) return 'busy';
   const isGone =
     (typeof code === 'string' && (GONE.test(code) || /^E(CONN|PIPE)/.test(code))) ||
-    /connection terminated|client has encountered a connection error|timeout exceeded when trying to connect/i.test(
+    /connection terminated|client has encountered a connection error|timeout exceeded when trying to connect|not currently accepting connections/i.test(
       String(message),
     );
   return isGone ? 'gone' : undefined;

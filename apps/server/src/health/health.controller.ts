@@ -1,6 +1,8 @@
 import { Controller, Get } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import { Anyone } from '../access/may.js';
+import { TROUBLE } from '../errors/database-trouble.js';
+import { Refusal } from '../errors/refusal.js';
 import { HealthConnection } from './health-connection.js';
 
 @Controller('api/health')
@@ -11,7 +13,9 @@ export class HealthController {
   @Anyone()
   @Get()
   async show(): Promise<{ status: 'ok' }> {
-    await this.connection.ask();
+    await this.connection.ask().catch(() => {
+      throw new Refusal(503, { code: 'unavailable', message: TROUBLE.gone });
+    });
     return { status: 'ok' };
   }
 }
