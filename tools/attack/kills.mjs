@@ -10,7 +10,7 @@ import { Person } from './person.mjs';
  */
 export async function kills(server, isLarge) {
   const person = await Person.demo(server.address);
-  const [job] = (await person.send('GET', 'jobs')).body;
+  const job = await person.demoJob();
   const { positions } = (await person.send('GET', `lines/${job.lines[0].id}`)).body;
   /** @type {Set<string>} */
   const acknowledged = new Set();

@@ -15,7 +15,7 @@ export async function matrix({ address }) {
   const stranger = await Person.owner(address, 'Strangers');
   const people = await Promise.all(ROLES.map((role) => Person.demo(address, role)));
   const { paths } = (await owner.send('GET', 'docs.json')).body;
-  const [job] = (await owner.send('GET', 'jobs')).body;
+  const job = await owner.demoJob();
   const { positions } = (await owner.send('GET', `lines/${job.lines[0].id}`)).body;
   const { orders } = (await owner.send('GET', `jobs/${job.id}/orders`)).body;
   const [model] = (await owner.send('GET', 'catalogue')).body;

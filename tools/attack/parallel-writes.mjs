@@ -10,7 +10,7 @@ const AT_ONCE = 100;
  */
 export async function parallelWrites({ address }, isLarge) {
   const owner = await Person.demo(address);
-  const [job] = (await owner.send('GET', 'jobs')).body;
+  const job = await owner.demoJob();
   const models = (await owner.send('GET', 'catalogue')).body;
   /** @type {any[]} */
   const positions = [];

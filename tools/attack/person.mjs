@@ -57,6 +57,12 @@ export class Person {
     });
   }
 
+  /** The job that the demo company came with, whatever was added since. @returns {Promise<any>} */
+  async demoJob() {
+    const jobs = (await this.send('GET', 'jobs')).body;
+    return jobs.find((/** @type {{ lines: object[] }} */ { lines }) => lines.length > 1);
+  }
+
   /** Somebody who looks around in the demo company. @param {string} address @param {string} [role] */
   static async demo(address, role = 'owner') {
     return Person.entering(address, 'session/demo', { role });

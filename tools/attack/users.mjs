@@ -5,7 +5,8 @@ import { tally } from './parallel-writes.mjs';
 import { Person } from './person.mjs';
 
 const BETWEEN_MS = 500;
-const LONGEST_MS = 2_000;
+/** 99 of 100 answers come within this; in the tests, on whatever machine, within what would be a hang. */
+const LONGEST_MS = { large: 2_000, small: 10_000 };
 
 /**
  * @param {import('./running-server.mjs').RunningServer} server @param {boolean} isLarge
@@ -15,7 +16,7 @@ export async function users({ address }, isLarge) {
   const people = isLarge ? 200 : 20;
   const untilMs = Date.now() + (isLarge ? 20_000 : 6_000);
   const first = await Person.demo(address);
-  const [job] = (await first.send('GET', 'jobs')).body;
+  const job = await first.demoJob();
   /** @type {any[]} */
   const positions = [];
   for (const line of job.lines)
@@ -57,7 +58,8 @@ export async function users({ address }, isLarge) {
     const times = own.map(({ ms }) => ms).sort((a, b) => a - b);
     const at = (/** @type {number} */ share) => Math.round(times[Math.floor(share * times.length)] ?? 0);
     const statuses = tally(own.map(({ status }) => String(status)));
-    const isWrong = own.some(({ status }) => status >= 500) || at(0.99) > LONGEST_MS;
+    const isWrong =
+      own.some(({ status }) => status >= 500) || at(0.99) > LONGEST_MS[isLarge ? 'large' : 'small'];
     const said = `${people} people, ${own.length} × ${what}: half within ${at(0.5)} ms, 99 of 100 within ${at(0.99)} ms, ${statuses}`;
     console.log(`${isWrong ? 'WRONG ' : ''}${said}`);
     if (isWrong) wrong.push(said);
