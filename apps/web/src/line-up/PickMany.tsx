@@ -102,10 +102,10 @@ export function PickMany({ line, position, model, reason, sides, close }: PickMa
             aria-label={words('pickMany.find')}
             onChange={({ target }) => setSought(target.value)}
           />
-          <Button size="small" onClick={() => tick(open, true)}>
+          <Button size="small" disabled={!job} onClick={() => tick(open, true)}>
             {words('pickMany.all')}
           </Button>
-          <Button size="small" onClick={() => tick(open, false)}>
+          <Button size="small" disabled={!job} onClick={() => tick(open, false)}>
             {words('pickMany.nobody')}
           </Button>
         </div>
