@@ -35,7 +35,11 @@ const calculations = (share) => [
     'surge',
     () => json({ ...PIPE, closure: { law: 'ball', peakLimitPa: 8e5, startS: 1e9 } }),
   ],
-  ['surge of very many steps', 'surge', () => json({ ...PIPE, reaches: 1000, durationS: 4 + 76 * share, series: false })],
+  [
+    'surge of very many steps',
+    'surge',
+    () => json({ ...PIPE, reaches: 1000, durationS: 4 + 76 * share, series: false }),
+  ],
   [
     'surge with an absurd wall',
     'surge',
