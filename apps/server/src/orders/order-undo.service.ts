@@ -21,13 +21,10 @@ export class OrderUndo {
     private readonly drafts: OrderDrafts,
     private readonly log: ChangeLog,
   ) {
-    const ways = {
-      'order-add': (change: Change) => this.flip(change),
-      'order-remove': (change: Change) => this.flip(change),
-      'order-change': (change: Change) => this.changeBack(change),
-    } as const;
-    for (const kind of ['order-add', 'order-remove', 'order-change'] as const)
-      log.takesBack([kind], (change) => inTransaction(this.sequelize, () => ways[kind](change)));
+    log.takesBack(['order-add', 'order-remove'], (change) =>
+      inTransaction(this.sequelize, () => this.flip(change)),
+    );
+    log.takesBack(['order-change'], (change) => inTransaction(this.sequelize, () => this.changeBack(change)));
   }
 
   /** Lines that were added go, and lines that were removed come: whichever the change, and its own undoing, was. */

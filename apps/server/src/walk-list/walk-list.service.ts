@@ -33,17 +33,12 @@ export class WalkListService {
     log.takesBack(['walk-list'], (change) => this.takeBack(change));
   }
 
-  /** What taking a list would do, row by row. Changes nothing. */
-  async preview(jobId: string, text: string): Promise<WalkListPreview> {
-    return this.check(jobId, text);
-  }
-
   /** Takes the rows the person saw, together or not at all: where the job has changed since, nothing is taken. */
   take(jobId: string, text: string, seen: readonly number[]): Promise<WalkListTaken> {
     return inTransaction(this.sequelize, async () => {
       // The job's row is held, so that two lists cannot number the same places.
       await this.jobs.findByPk(jobId, { lock: true });
-      const { positions, newLines } = await this.check(jobId, text);
+      const { positions, newLines } = await this.preview(jobId, text);
       const good = positions.map(({ row }) => row);
       const asked = new Set(seen);
       if (good.length !== asked.size || good.some((row) => !asked.has(row))) {
@@ -91,8 +86,8 @@ export class WalkListService {
     });
   }
 
-  /** In a thread: a long list takes a while. */
-  private async check(jobId: string, text: string): Promise<WalkListPreview> {
+  /** What taking a list would do, row by row. Changes nothing. In a thread: a long list takes a while. */
+  async preview(jobId: string, text: string): Promise<WalkListPreview> {
     const job = await this.jobs.findByPk(jobId);
     if (!job) throw new NotFoundException('That job is not here. Open the list of jobs.');
     const lines = await this.lines.findAll({

@@ -1,16 +1,9 @@
 import { randomUUID } from 'node:crypto';
+import { findCalculation } from '@grevik/core';
 import { WorkThreads } from './work-threads.service.js';
 
-const SURGE = {
-  lengthM: 100,
-  diameterM: 0.1,
-  frictionFactor: 0.02,
-  waveSpeedMs: 1200,
-  sourceHeadM: 50,
-  initialFlowM3s: 0.01,
-  closure: { law: 'ball', timeS: 1 },
-  durationS: 2,
-};
+/** The example of surge, with as many reaches as it takes by itself, and its series. */
+const SURGE = { ...(findCalculation('surge')!.example as object), reaches: undefined, series: undefined };
 const LIMITS = { mostMs: 5_000, mostAnswerBytes: 10_000_000 };
 
 describe('work in threads', () => {

@@ -12,16 +12,8 @@ function refusalOf(name: string, input: unknown): InvalidInput {
   throw new Error(`${name} was not refused`);
 }
 
-const PIPE = {
-  lengthM: 100,
-  diameterM: 0.1,
-  frictionFactor: 0.02,
-  waveSpeedMs: 1200,
-  sourceHeadM: 50,
-  initialFlowM3s: 0.01,
-  closure: { law: 'ball', timeS: 1 },
-  durationS: 2,
-};
+/** The example of surge, with as many reaches as it takes by itself, and its series. */
+const PIPE = { ...(findCalculation('surge')!.example as object), reaches: undefined, series: undefined };
 const WALL = { ...PIPE, waveSpeedMs: undefined };
 
 describe('one answer has its bounds', () => {
