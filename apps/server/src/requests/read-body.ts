@@ -4,6 +4,9 @@ import { actingIn } from '../sessions/acting.js';
 import { bodyRule } from './body-rules.js';
 import { parseJson } from './parse-json.js';
 
+/** After so many bytes of one body everybody else has a turn. */
+const TURN_BYTES = 64 * 1024;
+
 const JSON_TYPE = /^application\/(?:[\w.+-]+\+)?json\b/i;
 
 /**
@@ -48,6 +51,10 @@ function collect(request: Request, most: number): Promise<Buffer> {
       }
       if (whole) piece.copy(whole, length);
       else pieces.push(piece);
+      if (Math.floor(length / TURN_BYTES) < Math.floor((length + piece.length) / TURN_BYTES)) {
+        request.pause();
+        setImmediate(() => request.resume());
+      }
       length += piece.length;
     });
     request.once('end', () => resolve(whole ?? Buffer.concat(pieces)));

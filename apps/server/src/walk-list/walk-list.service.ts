@@ -1,5 +1,6 @@
+import { isDeepStrictEqual } from 'node:util';
 import type { WalkListPreview, WalkListTaken } from '@grevik/contracts';
-import type { WalkListCheck, WalkedPosition } from '@grevik/core';
+import type { WalkListCheck, KnownJob, WalkedPosition } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
@@ -19,6 +20,17 @@ interface Brought {
   lineIds: string[];
 }
 
+/** So often a list is checked again because somebody changed the job meanwhile. */
+const MOST_CHECKS = 3;
+
+const changedSince = (): Refusal =>
+  new Refusal(409, {
+    code: 'conflict',
+    field: 'rows',
+    message:
+      'The job has changed since you looked, and other rows can be imported now. Look at the list again.',
+  });
+
 @Injectable()
 export class WalkListService {
   constructor(
@@ -33,24 +45,27 @@ export class WalkListService {
     log.takesBack(['walk-list'], (change) => this.takeBack(change));
   }
 
-  /** Takes the rows the person saw, together or not at all: where the job has changed since, nothing is taken. */
-  take(jobId: string, text: string, seen: readonly number[]): Promise<WalkListTaken> {
-    return inTransaction(this.sequelize, async () => {
-      // The job's row is held, so that two lists cannot number the same places.
-      await this.jobs.findByPk(jobId, { lock: true });
-      const { positions, newLines } = await this.preview(jobId, text);
-      const good = positions.map(({ row }) => row);
+  /**
+   * Adds the rows the person saw, together or not at all: where the job has changed since, nothing is added. The list is checked before the job
+   * is held, so that a long one keeps nobody waiting; where the job has changed by then, it is checked again.
+   */
+  async take(jobId: string, text: string, seen: readonly number[]): Promise<WalkListTaken> {
+    for (let attempt = 0; attempt < MOST_CHECKS; attempt += 1) {
+      const there = await this.walkedJob(jobId);
+      const { positions, newLines } = await this.check(text, there);
       const asked = new Set(seen);
-      if (good.length !== asked.size || good.some((row) => !asked.has(row))) {
-        throw new Refusal(409, {
-          code: 'conflict',
-          field: 'rows',
-          message:
-            'The job has changed since you looked, and other rows can be taken now. Look at the list again.',
-        });
-      }
-      return this.add(jobId, positions, newLines);
-    });
+      if (positions.length !== asked.size || positions.some(({ row }) => !asked.has(row)))
+        throw changedSince();
+      const added = await inTransaction(this.sequelize, async () => {
+        // The job's row is held, so that two lists cannot number the same places.
+        await this.jobs.findByPk(jobId, { lock: true });
+        return isDeepStrictEqual(await this.walkedJob(jobId), there)
+          ? this.add(jobId, positions, newLines)
+          : undefined;
+      });
+      if (added) return added;
+    }
+    throw changedSince();
   }
 
   /** Takes a list back that was brought, where its positions are still as they came. Lines it made, and left empty, go with them. */
@@ -88,15 +103,26 @@ export class WalkListService {
 
   /** What taking a list would do, row by row. Changes nothing. In a thread: a long list takes a while. */
   async preview(jobId: string, text: string): Promise<WalkListPreview> {
-    const job = await this.jobs.findByPk(jobId);
+    return this.check(text, await this.walkedJob(jobId));
+  }
+
+  private check(text: string, job: KnownJob): Promise<WalkListPreview> {
+    return this.threads.run('checkWalkList', { text, job }, listBudget());
+  }
+
+  /** What of a job a list is checked against. */
+  private async walkedJob(jobId: string): Promise<KnownJob> {
+    const job = await this.jobs.findByPk(jobId, { attributes: ['id'] });
     if (!job) throw new NotFoundException('That job is not here. Open the list of jobs.');
     const lines = await this.lines.findAll({
       where: { jobId },
       include: [{ model: Position, attributes: ['tag'] }],
+      order: ['placeInJob', [{ model: Position, as: 'positions' }, 'placeOnLine', 'ASC']],
     });
-    const positions = lines.flatMap((line) => line.positions.map(({ tag }) => ({ tag, line: line.name })));
-    const there = { lines: lines.map(({ name, medium }) => ({ name, medium })), positions };
-    return this.threads.run('checkWalkList', { text, job: there }, listBudget());
+    return {
+      lines: lines.map(({ name, medium }) => ({ name, medium })),
+      positions: lines.flatMap((line) => line.positions.map(({ tag }) => ({ tag, line: line.name }))),
+    };
   }
 
   private async add(
