@@ -1,6 +1,5 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import { currentCompanyId } from '../company/company-scope.js';
 import { Refusal } from '../errors/refusal.js';
 import { Job } from '../jobs/job.model.js';
 import { OrderLine } from './order-line.model.js';
@@ -64,12 +63,6 @@ export class OrderLocks {
     const order = await this.orders.findOne({ where: { id }, lock: true });
     if (!order) throw noOrder();
     return order;
-  }
-
-  /** The same for an order that is held and was not read. */
-  async raiseById(id: string): Promise<void> {
-    // Asked for by its company too: no hook narrows this one.
-    await this.orders.increment('version', { where: { id, companyId: currentCompanyId() } });
   }
 
   /** Says that an order is not any more what it was. */

@@ -56,9 +56,8 @@ export class OrderUndo {
         ...(spec && { spec }),
         version: line.version + 1,
       }));
-      const draft = await this.drafts.insert(job, supplier, raised);
-      if (draft?.added.length !== back.length) throw changedSince();
-      await this.locks.raiseById(draft.draftId);
+      const added = await this.drafts.insert(job, supplier, raised, false);
+      if (added?.length !== back.length) throw changedSince();
     }
     await this.log.record({
       kind,

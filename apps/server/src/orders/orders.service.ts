@@ -34,21 +34,7 @@ export class OrdersService {
   /** Puts lines with those that wait for a price: all of them, or none. A line whose id is there already is not ordered again. */
   async add(jobId: string, lines: readonly NewOrderLine[]): Promise<JsonText<OrdersView>> {
     await this.refuseStrangers(jobId, lines);
-    await inTransaction(this.sequelize, async () => {
-      const draft = await this.drafts.insert(jobId, null, lines);
-      if (!draft) throw noJob();
-      if (draft.added.length === 0) return;
-      await this.locks.raiseById(draft.draftId);
-      const isAdded = new Set(draft.added);
-      const added = lines.filter(({ id }) => isAdded.has(id));
-      await this.log.record({
-        kind: 'order-add',
-        jobId,
-        what: linesSaid(added),
-        before: null,
-        after: { ids: added.map(({ id }) => id) },
-      });
-    });
+    if (!(await this.drafts.insert(jobId, null, lines, true))) throw noJob();
     return this.reading.of(jobId);
   }
 
