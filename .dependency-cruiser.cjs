@@ -1,3 +1,12 @@
+/** Rules for folders that stand on one another like floors, the highest first: each uses those below it only. */
+const floors = (root, names, except) =>
+  names.slice(1).map((name, at) => ({
+    name: `no-arrow-upward-from-${name}`,
+    severity: 'error',
+    from: { path: `^${root}/${name}/`, ...(except && { pathNot: except }) },
+    to: { path: `^${root}/(?:${names.slice(0, at + 1).join('|')})/` },
+  }));
+
 /** Dependencies point one way: web and server to contracts, contracts to core, core to nothing. */
 module.exports = {
   forbidden: [
@@ -29,14 +38,29 @@ module.exports = {
       name: 'core-by-its-front-door',
       comment: 'Folders of the core use one another by their index.',
       severity: 'error',
-      from: { path: '^packages/core/src/([^/]+)/' },
-      to: { path: '^packages/core/src/([^/]+)/.+', pathNot: ['^packages/core/src/$1/', '/index[.]ts$'] },
+      from: { path: '^packages/core/src/([^/]+/[^/]+)/' },
+      to: {
+        path: '^packages/core/src/([^/]+/[^/]+)/.+',
+        pathNot: ['^packages/core/src/$1/', '/index[.]ts$'],
+      },
     },
+    ...floors(
+      'packages/core/src',
+      ['registry', 'upkeep', 'trade', 'judgement', 'physics', 'ground'],
+      '[.]test[.]ts$',
+    ),
+    ...floors('apps/server/src', ['demo', 'stand-ins', 'work', 'firm', 'ground'], '[.]test[.]ts$'),
+    ...floors(
+      'apps/web/src',
+      ['(?:steps|job|firm|emergency)', 'shell', 'kit', 'store', 'words'],
+      '[.]test[.]tsx?$',
+    ),
     {
-      name: 'kit-knows-no-step',
+      name: 'one-step-alone',
+      comment: 'What two screens share stands in the kit, the shell, the store or the core.',
       severity: 'error',
-      from: { path: '^apps/web/src/kit/' },
-      to: { path: '^apps/web/src/(duty|jobs|line-up|log|merge|mine|people|schedule|shell|walk)/' },
+      from: { path: '^apps/web/src/((?:steps|job|firm)/[^/]+|emergency)/', pathNot: '[.]test[.]tsx?$' },
+      to: { path: '^apps/web/src/(?:steps|job|firm|emergency)/', pathNot: '^apps/web/src/$1/' },
     },
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
     {

@@ -6,7 +6,7 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { ROOT } from './setup/installation.mjs';
 
-const RESULT = join(ROOT, 'packages/core/src/surge/grid/interior-wasm.ts');
+const RESULT = join(ROOT, 'packages/core/src/physics/surge/grid/interior-wasm.ts');
 
 /** The module as base64. */
 export function compiled() {

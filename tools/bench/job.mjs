@@ -58,7 +58,7 @@ await withApp(async ({ address }) => {
       };
       // Duties are new objects each round, as they are after a change: nothing worked out before is found again.
       const fresh = () => asked.map((/** @type {object} */ duty) => ({ ...duty }));
-      const sides = core.houseSides();
+      const sides = core.houseRuleSettings();
       return [
         middle(() => {
           for (const duty of fresh())

@@ -1,26 +1,26 @@
 import { type DynamicModule, Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
-import { AccessModule } from './access/access.module.js';
-import { ArchiveModule } from './archive/archive.module.js';
-import { CalcModule } from './calc/calc.module.js';
-import { CatalogueModule } from './catalogue/catalogue.module.js';
-import { CompanyModule } from './company/company.module.js';
-import { DATABASE_LIMITS, POOL } from './database/limits.js';
+import { AccessModule } from './ground/access/access.module.js';
+import { ArchiveModule } from './work/archive/archive.module.js';
+import { CalcModule } from './work/calculations/calc.module.js';
+import { CatalogueModule } from './firm/catalogue/catalogue.module.js';
+import { CompanyModule } from './firm/company/company.module.js';
+import { DATABASE_LIMITS, POOL } from './ground/database/limits.js';
 import { DemoModule } from './demo/demo.module.js';
-import { HealthModule } from './health/health.module.js';
-import { HistoryModule } from './history/history.module.js';
-import { JobsModule } from './jobs/jobs.module.js';
-import { LinesModule } from './lines/lines.module.js';
-import { OrdersModule } from './orders/orders.module.js';
-import { PeopleModule } from './people/people.module.js';
-import { PhotosModule } from './photos/photos.module.js';
-import { PriceDeskModule } from './price-desk/price-desk.module.js';
-import { PositionsModule } from './positions/positions.module.js';
-import { SessionsModule } from './sessions/sessions.module.js';
-import type { Settings } from './settings.js';
-import { UndoModule } from './undo/undo.module.js';
-import { WalkListModule } from './walk-list/walk-list.module.js';
-import { WorkThreadsModule } from './work-threads/work-threads.module.js';
+import { HealthModule } from './ground/health/health.module.js';
+import { HistoryModule } from './ground/change-log/history.module.js';
+import { JobsModule } from './work/jobs/jobs.module.js';
+import { LinesModule } from './work/lines/lines.module.js';
+import { OrdersModule } from './work/orders/orders.module.js';
+import { PeopleModule } from './firm/people/people.module.js';
+import { PhotosModule } from './work/photos/photos.module.js';
+import { PriceDeskModule } from './stand-ins/price-desk/price-desk.module.js';
+import { PositionsModule } from './work/positions/positions.module.js';
+import { SessionsModule } from './ground/sessions/sessions.module.js';
+import type { Settings } from './ground/settings/settings.js';
+import { UndoModule } from './work/undo/undo.module.js';
+import { WalkListModule } from './work/walk-lists/walk-list.module.js';
+import { WorkThreadsModule } from './ground/threads/work-threads.module.js';
 
 @Module({})
 export class AppModule {

@@ -3,21 +3,21 @@ import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { SwaggerModule } from '@nestjs/swagger';
 import type { RequestHandler } from 'express';
-import { openApi } from './api-docs/open-api.js';
+import { openApi } from './ground/api-docs/open-api.js';
 import { AppModule } from './app.module.js';
-import { migrate } from './database/migrate.js';
+import { migrate } from './ground/database/migrate.js';
 import { DemoCompany } from './demo/demo-company.service.js';
-import { ErrorFilter } from './errors/error.filter.js';
-import { requestValidation } from './errors/request-validation.js';
-import { findSender, openCompany } from './people/find-sender.js';
-import { SessionsService } from './people/sessions.service.js';
-import { readBody } from './requests/read-body.js';
-import { refuseOtherSites } from './requests/same-origin.js';
-import { SessionStore } from './sessions/session-store.js';
-import { requestLog } from './requests/request-log.js';
-import { docsHeaders, notStored, securityHeaders } from './requests/security-headers.js';
-import type { Settings } from './settings.js';
-import { serveWeb } from './web/serve-web.js';
+import { ErrorFilter } from './ground/errors/error.filter.js';
+import { requestValidation } from './ground/errors/request-validation.js';
+import { findSender, openCompany } from './firm/people/find-sender.js';
+import { SessionsService } from './firm/people/sessions.service.js';
+import { readBody } from './ground/requests/read-body.js';
+import { refuseOtherSites } from './ground/requests/same-origin.js';
+import { SessionStore } from './ground/sessions/session-store.js';
+import { requestLog } from './ground/requests/request-log.js';
+import { docsHeaders, notStored, securityHeaders } from './ground/requests/security-headers.js';
+import type { Settings } from './ground/settings/settings.js';
+import { serveWeb } from './ground/web/serve-web.js';
 
 /** The application, with its tables up to date, ready to listen. */
 export async function createApp(settings: Settings): Promise<NestExpressApplication> {

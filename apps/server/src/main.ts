@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { createApp } from './create-app.js';
-import { readSettings } from './settings.js';
+import { readSettings } from './ground/settings/settings.js';
 
 /** Tells the start command how it went, where there is one. */
 function tell(message: { ready: true } | { failed: string }): void {

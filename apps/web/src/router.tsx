@@ -1,6 +1,6 @@
 import { type ComponentType } from 'react';
 import { type RouteObject, createBrowserRouter } from 'react-router';
-import { SignedIn } from './people/SignedIn';
+import { SignedIn } from './firm/people/SignedIn';
 import { Broken } from './shell/Broken';
 import { FirstLine } from './shell/FirstLine';
 import { LineFrame } from './shell/LineFrame';
@@ -19,55 +19,76 @@ export const router = createBrowserRouter([
     errorElement: <Broken />,
     HydrateFallback: () => null,
     children: [
-      screen('/water', async () => (await import('./water/WaterPage')).WaterPage),
-      screen('/join', async () => (await import('./people/JoinPage')).JoinPage),
+      screen('/water', async () => (await import('./emergency/EmergencyPage')).EmergencyPage),
+      screen('/join', async () => (await import('./firm/people/JoinPage')).JoinPage),
       {
         element: <SignedIn />,
         children: [
           {
             element: <Shell />,
             children: [
-              screen('/', async () => (await import('./jobs/JobsPage')).JobsPage),
-              screen('/people', async () => (await import('./people/PeoplePage')).PeoplePage),
+              screen('/', async () => (await import('./firm/jobs/JobsPage')).JobsPage),
+              screen('/people', async () => (await import('./firm/people/PeoplePage')).PeoplePage),
               screen(
                 '/house-rules',
-                async () => (await import('./house-rules/HouseRulesPage')).HouseRulesPage,
+                async () => (await import('./firm/house-rules/HouseRulesPage')).HouseRulesPage,
               ),
-              screen('/catalogue', async () => (await import('./catalogue/CataloguePage')).CataloguePage),
-              screen('/catalogue/new', async () => (await import('./catalogue/ModelPage')).ModelPage),
+              screen(
+                '/catalogue',
+                async () => (await import('./firm/catalogue/CataloguePage')).CataloguePage,
+              ),
+              screen('/catalogue/new', async () => (await import('./firm/catalogue/ModelPage')).ModelPage),
               screen(
                 '/catalogue/models/:modelId',
-                async () => (await import('./catalogue/ModelPage')).ModelPage,
+                async () => (await import('./firm/catalogue/ModelPage')).ModelPage,
               ),
               screen(
                 '/catalogue/types/:type?',
-                async () => (await import('./catalogue/TypesPage')).TypesPage,
+                async () => (await import('./firm/catalogue/TypesPage')).TypesPage,
               ),
-              screen('/counter', async () => (await import('./counter/CounterPage')).CounterPage),
-              screen('/account', async () => (await import('./people/AccountPage')).AccountPage),
+              screen('/counter', async () => (await import('./firm/parts-list/PartsListPage')).PartsListPage),
+              screen('/account', async () => (await import('./firm/people/AccountPage')).AccountPage),
               { path: '/jobs/:jobId', element: <FirstLine /> },
-              screen('/jobs/:jobId/takeoff', async () => (await import('./takeoff/TakeoffPage')).TakeoffPage),
-              screen('/jobs/:jobId/orders', async () => (await import('./orders/OrdersPage')).OrdersPage),
-              screen('/jobs/:jobId/walk', async () => (await import('./walk/WalkListPage')).WalkListPage),
+              screen(
+                '/jobs/:jobId/takeoff',
+                async () => (await import('./job/takeoff/TakeoffPage')).TakeoffPage,
+              ),
+              screen('/jobs/:jobId/orders', async () => (await import('./job/orders/OrdersPage')).OrdersPage),
+              screen(
+                '/jobs/:jobId/walk',
+                async () => (await import('./steps/walk/WalkListPage')).WalkListPage,
+              ),
               {
                 path: '/jobs/:jobId/lines/:lineId',
                 element: <LineFrame />,
                 children: [
-                  screen('walk/:tag?', async () => (await import('./walk/WalkPage')).WalkPage),
-                  screen('line-up/:tag?', async () => (await import('./line-up/LineUpPage')).LineUpPage),
-                  screen('compare/:tag?', async () => (await import('./compare/ComparePage')).ComparePage),
-                  screen('matrix/:tag?', async () => (await import('./matrix/MatrixPage')).MatrixPage),
-                  screen('bench/:tag?', async () => (await import('./bench/BenchPage')).BenchPage),
-                  screen('hook-up/:tag?', async () => (await import('./hook-up/HookUpPage')).HookUpPage),
+                  screen('walk/:tag?', async () => (await import('./steps/walk/WalkPage')).WalkPage),
+                  screen(
+                    'line-up/:tag?',
+                    async () => (await import('./steps/line-up/LineUpPage')).LineUpPage,
+                  ),
+                  screen(
+                    'compare/:tag?',
+                    async () => (await import('./steps/line-up/compare/ComparePage')).ComparePage,
+                  ),
+                  screen(
+                    'matrix/:tag?',
+                    async () => (await import('./steps/line-up/matrix/MatrixPage')).MatrixPage,
+                  ),
+                  screen('bench/:tag?', async () => (await import('./steps/bench/BenchPage')).BenchPage),
+                  screen(
+                    'hook-up/:tag?',
+                    async () => (await import('./steps/hook-up/HookUpPage')).HookUpPage,
+                  ),
                   screen(
                     'install/:tag?',
-                    async () => (await import('./hook-up/InstallCardPage')).InstallCardPage,
+                    async () => (await import('./steps/hook-up/InstallCardPage')).InstallCardPage,
                   ),
-                  screen('order/:tag?', async () => (await import('./order/OrderPage')).OrderPage),
-                  screen('log/:tag?', async () => (await import('./log/LogPage')).LogPage),
+                  screen('order/:tag?', async () => (await import('./steps/order-line/OrderPage')).OrderPage),
+                  screen('log/:tag?', async () => (await import('./steps/log/LogPage')).LogPage),
                   screen(
                     'schedule/:tag?',
-                    async () => (await import('./schedule/SchedulePage')).SchedulePage,
+                    async () => (await import('./steps/schedule/SchedulePage')).SchedulePage,
                   ),
                 ],
               },

@@ -1,7 +1,7 @@
 import {
   type CatalogueModel,
   type Field,
-  type HouseSides,
+  type HouseRuleSettings,
   type RecordOf,
   ENTRY_KINDS,
   LONGEST_WALK,
@@ -135,7 +135,7 @@ export const jobArchiveInput = record({
   version: number({ integer: true, min: 1, max: 1 }),
   job: text(120),
   /** The sides it took for itself. */
-  houseRules: optional(houseRulesInput as Field<Partial<HouseSides>>),
+  houseRules: optional(houseRulesInput as Field<Partial<HouseRuleSettings>>),
   /** The models that are picked in it. */
   models: list(catalogueModelInput, { most: 2_000 }),
   lines: list(record(lineFields), { most: 500 }),
@@ -146,7 +146,7 @@ export type JobArchive = RecordOf<{
   format: Field<typeof ARCHIVE_FORMAT>;
   version: Field<number>;
   job: Field<string>;
-  houseRules: Field<Partial<HouseSides> | undefined>;
+  houseRules: Field<Partial<HouseRuleSettings> | undefined>;
   models: Field<CatalogueModel[]>;
   lines: Field<ArchivedLine[]>;
   orders: Field<ArchivedOrder[] | undefined>;

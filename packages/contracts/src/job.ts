@@ -1,4 +1,4 @@
-import { CURRENCIES, type HouseSides, type Medium, type ValveFunction } from '@grevik/core';
+import { CURRENCIES, type HouseRuleSettings, type Medium, type ValveFunction } from '@grevik/core';
 import { VersionedRequest } from './position.js';
 import { IsIn, IsString, Length, Matches } from 'class-validator';
 
@@ -30,7 +30,7 @@ export interface JobView {
   name: string;
   lines: LineSummary[];
   /** The sides this job takes for itself, over the company's. */
-  houseRules: Partial<HouseSides>;
+  houseRules: Partial<HouseRuleSettings>;
 }
 
 /** A position in a word: enough to find it, and to count what is asked alike. */
@@ -49,5 +49,5 @@ export interface CompanyView {
   name: string;
   currency: string;
   /** The sides it has taken; the rest are the standard ones. */
-  houseRules: Partial<HouseSides>;
+  houseRules: Partial<HouseRuleSettings>;
 }

@@ -101,7 +101,7 @@ export interface SessionView {
 }
 
 /** The ways in that this server offers. */
-export interface DoorsView {
+export interface SignInOptionsView {
   demo: boolean;
   /** Whether anybody may create a company. */
   company: boolean;

@@ -1,6 +1,6 @@
 import {
   type Field,
-  type HouseSides,
+  type HouseRuleSettings,
   type RecordOf,
   type WalkItem,
   LONGEST_REMARKS,
@@ -61,7 +61,7 @@ export interface JobWalkView {
   id: string;
   name: string;
   /** The sides it takes for itself. */
-  houseRules: Partial<HouseSides>;
+  houseRules: Partial<HouseRuleSettings>;
   lines: LineView[];
 }
 

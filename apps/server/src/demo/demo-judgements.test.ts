@@ -1,4 +1,4 @@
-import { type Duty, type Verdict, houseSides, lineUp } from '@grevik/core';
+import { type Duty, type Verdict, houseRuleSettings, lineUp } from '@grevik/core';
 import { DEMO_CATALOGUE } from './catalogue/demo-catalogue.js';
 import { demoLines } from './demo-lines.js';
 
@@ -12,7 +12,7 @@ const places = new Map(
 function judged(tag: string, model: string): { verdict: Verdict; rules: string[] } | undefined {
   const duty = places.get(tag);
   if (!duty) throw new Error(`no position ${tag}`);
-  const { columns, tray } = lineUp(duty, DEMO_CATALOGUE, houseSides());
+  const { columns, tray } = lineUp(duty, DEMO_CATALOGUE, houseRuleSettings());
   const column = [...columns, ...tray].find(({ model: of }) => `${of.maker} ${of.model}` === model);
   return column && { verdict: column.verdict, rules: column.reasons.map(({ rule }) => rule) };
 }

@@ -2,9 +2,9 @@ import { randomUUID } from 'node:crypto';
 import { castingAgainstOrder, valveSaid } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import { OrderLine } from '../orders/order-line.model.js';
-import { Order } from '../orders/order.model.js';
-import { Receipt } from '../orders/receipt.model.js';
+import { OrderLine } from '../work/orders/order-line.model.js';
+import { Order } from '../work/orders/order.model.js';
+import { Receipt } from '../work/orders/receipt.model.js';
 import { DEMO_ORDERS } from './demo-orders.js';
 
 /** Puts what the demo job has on order, and what has come of it. */

@@ -5,7 +5,7 @@ import { Sequelize } from 'sequelize';
 import type { Server } from 'node:http';
 import request from 'supertest';
 import { createApp } from '../create-app.js';
-import type { Settings } from '../settings.js';
+import type { Settings } from '../ground/settings/settings.js';
 
 /** A new empty database on the tests' PostgreSQL, and its removal. */
 export async function makeDatabase(): Promise<{ url: string; drop(): Promise<void> }> {

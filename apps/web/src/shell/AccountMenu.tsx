@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useSessionQuery, useSignOutMutation } from '../store/people-api';
 import { useWords } from '../words';
-import { OwnChangesDialog } from '../mine/OwnChangesDialog';
+import { OwnChangesDialog } from './own-changes/OwnChangesDialog';
 import styles from './AccountMenu.module.css';
 import { ThemeSwitch } from './ThemeSwitch';
 import { UnitsSwitch } from './UnitsSwitch';

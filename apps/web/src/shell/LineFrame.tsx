@@ -1,10 +1,10 @@
-import { MEDIUM_FACTS, houseSides } from '@grevik/core';
+import { MEDIUM_FACTS, houseRuleSettings } from '@grevik/core';
 import { useEffect, useMemo } from 'react';
 import { Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { Failure, Loading, Notice } from '../kit/Notice';
 import { LineStrip } from '../kit/strip/LineStrip';
 import { useKeys } from '../kit/useKeys';
-import { MergeDialog } from '../merge/MergeDialog';
+import { MergeDialog } from './merge/MergeDialog';
 import { useCatalogueQuery, useCompanyQuery, useJobQuery, useLineQuery } from '../store/api';
 import { useWords } from '../words';
 import styles from './LineFrame.module.css';
@@ -74,7 +74,7 @@ export function LineFrame() {
     position: current,
     addressOf,
     models: catalogue.data,
-    sides: houseSides({ ...company.data.houseRules, ...job.data.houseRules }),
+    sides: houseRuleSettings({ ...company.data.houseRules, ...job.data.houseRules }),
     companyName: company.data.name,
     jobName: job.data.name,
     money: (amount: number) => new Intl.NumberFormat('en', { style: 'currency', currency }).format(amount),

@@ -7,14 +7,14 @@ import { useMay } from '../store/people-api';
 import { useJobQuery } from '../store/api';
 import { useWords } from '../words';
 import { AccountMenu } from './AccountMenu';
-import { KeysDialog } from './KeysDialog';
+import { ShortcutsDialog } from './ShortcutsDialog';
 import { Offline } from './Offline';
 import { Palette } from './Palette';
 import styles from './Shell.module.css';
 import { STEPS } from './steps';
 import { UnitsSwitch } from './UnitsSwitch';
-import { useKeepJob } from '../water/useKeepJob';
-import { useUndoLast } from '../mine/useUndoLast';
+import { useKeepJob } from './useKeepJob';
+import { useUndoLast } from './own-changes/useUndoLast';
 
 /** What stays around every screen: the job, the steps of the work, the units, who is signed in. */
 export function Shell() {
@@ -93,7 +93,7 @@ export function Shell() {
         <Outlet />
       </main>
       {open === 'palette' && <Palette close={close} showKeys={() => setOpen('keys')} />}
-      {open === 'keys' && <KeysDialog close={close} />}
+      {open === 'keys' && <ShortcutsDialog close={close} />}
     </>
   );
 }

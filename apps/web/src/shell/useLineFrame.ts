@@ -1,5 +1,5 @@
 import type { LineView, ModelView, PositionView } from '@grevik/contracts';
-import type { HouseSides } from '@grevik/core';
+import type { HouseRuleSettings } from '@grevik/core';
 import { useOutletContext } from 'react-router';
 
 /** What every screen of a line works on; on a line that has none yet there is no position. */
@@ -7,7 +7,7 @@ interface WalkFrameContext {
   line: LineView;
   position: PositionView | undefined;
   models: readonly ModelView[];
-  sides: HouseSides;
+  sides: HouseRuleSettings;
   companyName: string;
   jobName: string;
   money: (amount: number) => string;

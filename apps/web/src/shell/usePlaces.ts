@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { shortName } from '../kit/position-name';
 import { useFigures } from '../kit/useFigures';
-import { useUndoLast } from '../mine/useUndoLast';
+import { useUndoLast } from './own-changes/useUndoLast';
 import { useJobPositionsQuery, useJobQuery, useJobsQuery } from '../store/api';
 import { handleMoved } from '../store/handle-slice';
 import { useMay, useSignOutMutation } from '../store/people-api';

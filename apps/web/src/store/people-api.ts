@@ -2,7 +2,7 @@ import type {
   AcceptInvitationRequest,
   AccessView,
   ChangePasswordRequest,
-  DoorsView,
+  SignInOptionsView,
   InvitationOfferView,
   InvitationView,
   NewInvitationView,
@@ -22,7 +22,7 @@ export const keepOnlyFor = async (personId: string | undefined): Promise<void> =
 /** Who is signed in, and the people of the company. Whoever signs in or out sees everything anew. */
 export const peopleApi = api.injectEndpoints({
   endpoints: (build) => ({
-    session: build.query<{ session: SessionView | null; doors: DoorsView }, void>({
+    session: build.query<{ session: SessionView | null; doors: SignInOptionsView }, void>({
       query: () => 'session',
       providesTags: ['Session'],
     }),

@@ -9,7 +9,7 @@ import type {
   PositionView,
   WalkEdited,
 } from '@grevik/contracts';
-import { type HouseSides, type Medium, walkedPositions } from '@grevik/core';
+import { type HouseRuleSettings, type Medium, walkedPositions } from '@grevik/core';
 import { api, keepInLine } from './api';
 
 /** Walking: the outline of a line, names, photos, and the house rules it is judged by. */
@@ -51,7 +51,7 @@ const walkApi = api.injectEndpoints({
     }),
     takeJobSides: build.mutation<
       JobView,
-      { jobId: string; version: number; houseRules: Partial<HouseSides> }
+      { jobId: string; version: number; houseRules: Partial<HouseRuleSettings> }
     >({
       query: ({ jobId, ...body }) => ({
         url: `jobs/${jobId}/house-rules`,
@@ -64,7 +64,7 @@ const walkApi = api.injectEndpoints({
       query: (body) => ({ url: 'company/currency', method: 'PUT', body }),
       invalidatesTags: ['Company', 'Orders', 'Mine'],
     }),
-    takeSides: build.mutation<CompanyView, { version: number; houseRules: Partial<HouseSides> }>({
+    takeSides: build.mutation<CompanyView, { version: number; houseRules: Partial<HouseRuleSettings> }>({
       query: (body) => ({ url: 'company/house-rules', method: 'PUT', body }),
       invalidatesTags: ['Company', 'Mine'],
     }),

@@ -1,4 +1,4 @@
-import { simulations } from '../bench/simulations';
+import { simulations } from '../steps/bench/simulations';
 
 /** The simulations without a worker between: a test has none. */
 export const simulator = () => simulations;

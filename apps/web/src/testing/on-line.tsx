@@ -1,5 +1,5 @@
 import type { LineView, ModelView, Permission } from '@grevik/contracts';
-import { houseSides } from '@grevik/core';
+import { houseRuleSettings } from '@grevik/core';
 import type { ReactElement } from 'react';
 import { Outlet, Route, Routes } from 'react-router';
 import { BALL, GATE, LINE, NYLON } from './demo';
@@ -19,7 +19,7 @@ export function onLine(
     line,
     models,
     position: line.positions[0],
-    sides: houseSides(),
+    sides: houseRuleSettings(),
     companyName: 'Tarnside',
     jobName: 'Quay',
     money: (amount: number) => `$${amount.toFixed(2)}`,

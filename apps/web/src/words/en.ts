@@ -1,8 +1,8 @@
-import { around } from './en/around';
+import { around } from './en/shell';
 import { bench } from './en/bench';
-import { benchOthers } from './en/bench-others';
+import { benchOthers } from './en/bench-cases';
 import { catalogue } from './en/catalogue';
-import { counter } from './en/counter';
+import { counter } from './en/parts-list';
 import { hookUp } from './en/hook-up';
 import { lineUp } from './en/line-up';
 import { orders } from './en/orders';

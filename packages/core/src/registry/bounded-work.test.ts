@@ -1,4 +1,4 @@
-import { InvalidInput } from '../input/index.js';
+import { InvalidInput } from '../ground/input/index.js';
 import { calculate, findCalculation } from './index.js';
 
 /** The refusal of an input that would take more work, or more to say, than one answer may. */

@@ -1,5 +1,5 @@
-import type { Calculation } from '../calculation/index.js';
-import { InvalidInput } from '../input/index.js';
+import type { Calculation } from '../ground/calculation/index.js';
+import { InvalidInput } from '../ground/input/index.js';
 import { CALCULATIONS } from './registry.js';
 
 /** Most inputs taken in one call. */

@@ -1,5 +1,5 @@
-import type { Calculation } from '../calculation/index.js';
-import type { Field } from '../input/index.js';
+import type { Calculation } from '../ground/calculation/index.js';
+import type { Field } from '../ground/input/index.js';
 
 /** What `--help` prints for a calculation: its fields with their units, what it gives, its notes and an example. */
 export function helpText(calculation: Calculation): string {

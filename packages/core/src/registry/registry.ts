@@ -1,16 +1,20 @@
-import type { Calculation } from '../calculation/index.js';
-import { checkSlamCalculation, checkVelocityCalculation } from '../checks/index.js';
-import { gasPurgeCalculation, gasRunCalculation } from '../gas/index.js';
-import { hookUpCalculation } from '../hook-up/index.js';
-import { isolateCalculation, segmentsCalculation } from '../isolation/index.js';
-import { pipeLossCalculation, valveLossCalculation } from '../loss/index.js';
-import { orderLineCalculation, readOrderCalculation, readTagCalculation } from '../ordering/index.js';
-import { pressureRatingCalculation } from '../rating/index.js';
-import { selectCalculation } from '../selection/index.js';
-import { steamStopCalculation } from '../steam/index.js';
-import { surgeCalculation } from '../surge/index.js';
-import { takeoffCalculation } from '../takeoff/index.js';
-import { throttleCalculation } from '../throttle/index.js';
+import type { Calculation } from '../ground/calculation/index.js';
+import { checkSlamCalculation, checkVelocityCalculation } from '../physics/checks/index.js';
+import { gasPurgeCalculation, gasRunCalculation } from '../physics/gas/index.js';
+import { hookUpCalculation } from '../judgement/hook-up/index.js';
+import { isolateCalculation, segmentsCalculation } from '../physics/isolation/index.js';
+import { pipeLossCalculation, valveLossCalculation } from '../physics/loss/index.js';
+import {
+  orderLineCalculation,
+  readOrderCalculation,
+  readTagCalculation,
+} from '../trade/order-wording/index.js';
+import { pressureRatingCalculation } from '../physics/rating/index.js';
+import { selectCalculation } from '../judgement/selection/index.js';
+import { steamStopCalculation } from '../physics/steam/index.js';
+import { surgeCalculation } from '../physics/surge/index.js';
+import { takeoffCalculation } from '../trade/takeoff/index.js';
+import { throttleCalculation } from '../physics/throttle/index.js';
 
 /** Every calculation that can be called by name. A line here puts it in the shell, the API and the browser. */
 export const CALCULATIONS: readonly Calculation[] = [

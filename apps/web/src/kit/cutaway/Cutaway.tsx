@@ -16,7 +16,7 @@ import { NeedleCutaway } from './NeedleCutaway';
 import { PlugCutaway } from './PlugCutaway';
 import { PoppetCheckCutaway, VerticalLiftCutaway } from './PoppetCheckCutaway';
 import { QuarterTurnStopCutaway } from './QuarterTurnStopCutaway';
-import { RubberWedgeCutaway } from './RubberWedgeCutaway';
+import { ResilientWedgeCutaway } from './ResilientWedgeCutaway';
 import { SolenoidCutaway } from './SolenoidCutaway';
 import { ReducerCutaway, ReliefCutaway } from './SpringLoadedCutaway';
 import { SwingCheckCutaway } from './SwingCheckCutaway';
@@ -58,7 +58,7 @@ const DRAWINGS: Readonly<Record<ValveType, (drawn: Drawn) => ReactNode>> = {
     <GateCutaway opening={opening} risingStem={rises(model)} label={label} />
   ),
   'gate-resilient': ({ opening, model, label }) => (
-    <RubberWedgeCutaway
+    <ResilientWedgeCutaway
       opening={opening}
       risingStem={rises(model)}
       keyed={model.operator === 'operating-nut'}

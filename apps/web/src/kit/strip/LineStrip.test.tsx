@@ -1,6 +1,6 @@
 import '@testing-library/jest-dom';
 import type { PositionView } from '@grevik/contracts';
-import { houseSides } from '@grevik/core';
+import { houseRuleSettings } from '@grevik/core';
 import { screen } from '@testing-library/react';
 import { BALL, LINE, POSITION } from '../../testing/demo';
 import { show } from '../../testing/render';
@@ -36,7 +36,7 @@ function strip(...positions: Partial<PositionView>[]) {
       line={line}
       current={all[0]!}
       models={[BALL]}
-      sides={houseSides()}
+      sides={houseRuleSettings()}
       addressOf={({ tag }) => `/here/${tag}`}
       walk={() => undefined}
     />,

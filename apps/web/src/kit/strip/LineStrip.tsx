@@ -1,6 +1,6 @@
 import type { LineView, ModelView, PositionView } from '@grevik/contracts';
 import { MEDIUM_FACTS, pickedNow } from '@grevik/core';
-import type { HouseSides } from '@grevik/core';
+import type { HouseRuleSettings } from '@grevik/core';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import { useSwipeable } from 'react-swipeable';
@@ -17,7 +17,7 @@ interface LineStripProps {
   line: LineView;
   current: PositionView;
   models: readonly ModelView[];
-  sides: HouseSides;
+  sides: HouseRuleSettings;
   /** Where a position's screen is. */
   addressOf: (position: PositionView) => string;
   /** Walks by a number of positions: 1 with the water, -1 against it. */

@@ -12,7 +12,7 @@ export const bench = {
   benches: {
     hammer: 'Hammer',
     control: 'Control',
-    'check-stop': 'Pump stop',
+    'check-stop': 'Check closure',
     'gas-line': 'Gas line',
     'gas-purge': 'Purge card',
     radiators: 'Radiators',

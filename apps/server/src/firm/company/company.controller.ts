@@ -1,0 +1,43 @@
+import { type CompanyView, CurrencyRequest, HouseRulesRequest } from '@grevik/contracts';
+import { Body, Controller, Get, Put } from '@nestjs/common';
+import { ApiOperation } from '@nestjs/swagger';
+import { May } from '../../ground/access/may.js';
+import type { Company } from './company.model.js';
+import { CompanyService } from './company.service.js';
+
+@Controller('api/company')
+export class CompanyController {
+  constructor(private readonly company: CompanyService) {}
+
+  @ApiOperation({ summary: 'The company’s name, currency and house rules.' })
+  @May('look')
+  @Get()
+  async show(): Promise<CompanyView> {
+    return companyView(await this.company.current());
+  }
+
+  @ApiOperation({
+    summary: 'The currency prices are in from now on; those that are there are not converted.',
+  })
+  @May('catalogue')
+  @Put('currency')
+  async setCurrency(@Body() { version, currency }: CurrencyRequest): Promise<CompanyView> {
+    return companyView(await this.company.change(version, { currency }));
+  }
+
+  @ApiOperation({
+    summary: 'Takes sides where good people differ; what is left out takes the standard side.',
+  })
+  @May('house-rules')
+  @Put('house-rules')
+  async takeSides(@Body() { version, houseRules }: HouseRulesRequest): Promise<CompanyView> {
+    return companyView(await this.company.change(version, { houseRules }));
+  }
+}
+
+const companyView = ({ version, name, currency, houseRules }: Company): CompanyView => ({
+  version,
+  name,
+  currency,
+  houseRules,
+});

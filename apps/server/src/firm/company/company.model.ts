@@ -1,0 +1,28 @@
+import type { HouseRuleSettings } from '@grevik/core';
+import { Column, DataType, Default, Model, PrimaryKey, Table } from 'sequelize-typescript';
+
+@Table({ tableName: 'companies', underscored: true, timestamps: false })
+export class Company extends Model {
+  @PrimaryKey
+  @Default(DataType.UUIDV4)
+  @Column(DataType.UUID)
+  declare id: string;
+
+  @Column(DataType.TEXT)
+  declare slug: string;
+
+  @Column(DataType.TEXT)
+  declare name: string;
+
+  @Column(DataType.TEXT)
+  declare currency: string;
+
+  /** The sides this company has taken; the rest are the standard ones. */
+  @Default({})
+  @Column(DataType.JSONB)
+  declare houseRules: Partial<HouseRuleSettings>;
+
+  @Default(0)
+  @Column(DataType.INTEGER)
+  declare version: number;
+}

@@ -1,0 +1,99 @@
+import {
+  ChangePasswordRequest,
+  DemoRequest,
+  type SignInOptionsView,
+  type SessionView,
+  SignInRequest,
+  StartCompanyRequest,
+} from '@grevik/contracts';
+import { Body, Controller, Delete, Get, Header, HttpCode, Ip, Post, Put, Req } from '@nestjs/common';
+import { ApiOperation } from '@nestjs/swagger';
+import type { Request } from 'express';
+import { Anyone, SignedIn } from '../../ground/access/may.js';
+import { SignInService } from './sign-in.service.js';
+import { SessionsService } from './sessions.service.js';
+
+/** What the browser forgets with a session; the interface does so itself, since this works over https alone. */
+const CLEARED = '"cache", "storage"';
+
+@Controller('api/session')
+export class SessionsController {
+  constructor(
+    private readonly sessions: SessionsService,
+    private readonly signIn: SignInService,
+  ) {}
+
+  @ApiOperation({ summary: 'Who is signed in; null where nobody is.' })
+  @Anyone()
+  @Get()
+  async show(@Req() request: Request): Promise<{ session: SessionView | null; doors: SignInOptionsView }> {
+    return { session: await this.sessions.show(request), doors: await this.signIn.doors() };
+  }
+
+  @ApiOperation({ summary: 'Signs in with e-mail and password.' })
+  @Anyone()
+  @Post()
+  @HttpCode(200)
+  async enter(
+    @Req() request: Request,
+    @Ip() address: string,
+    @Body() asked: SignInRequest,
+  ): Promise<SessionView> {
+    return this.sessions.open(request, await this.signIn.byPassword(asked, address));
+  }
+
+  @ApiOperation({ summary: 'Looks around in the demo company.' })
+  @Anyone()
+  @Post('demo')
+  @HttpCode(200)
+  async lookAround(
+    @Req() request: Request,
+    @Ip() address: string,
+    @Body() { role }: DemoRequest,
+  ): Promise<SessionView> {
+    return this.sessions.open(request, await this.signIn.asDemo(role, address));
+  }
+
+  @ApiOperation({ summary: 'Starts a company of one’s own, as its owner.' })
+  @Anyone()
+  @Post('company')
+  async startCompany(
+    @Req() request: Request,
+    @Ip() address: string,
+    @Body() start: StartCompanyRequest,
+  ): Promise<SessionView> {
+    return this.sessions.open(request, await this.signIn.startCompany(start, address));
+  }
+
+  @ApiOperation({ summary: 'Signs out on this device.' })
+  @SignedIn()
+  @Delete()
+  @HttpCode(204)
+  @Header('clear-site-data', CLEARED)
+  leave(@Req() request: Request): Promise<void> {
+    return this.sessions.close(request);
+  }
+
+  @ApiOperation({ summary: 'Signs out everywhere.' })
+  @SignedIn()
+  @Delete('everywhere')
+  @HttpCode(204)
+  @Header('clear-site-data', CLEARED)
+  leaveEverywhere(@Req() request: Request): Promise<void> {
+    return this.sessions.closeEverywhere(request);
+  }
+
+  @ApiOperation({ summary: 'Changes one’s own password, and signs out every other device.' })
+  @SignedIn()
+  @Put('password')
+  @HttpCode(200)
+  async changePassword(
+    @Req() request: Request,
+    @Ip() address: string,
+    @Body() { current, next }: ChangePasswordRequest,
+  ): Promise<SessionView> {
+    const person = await this.signIn.changePassword(current, next, address);
+    await this.sessions.closeAll(person.id);
+    return this.sessions.open(request, person);
+  }
+}

@@ -1,0 +1,66 @@
+import { Op, type WhereOptions } from 'sequelize';
+import type { Model, ModelStatic, Sequelize } from 'sequelize';
+import { currentScope, runInScope } from './work-context.js';
+
+/** Runs work for one company: every query in it sees and writes only that company's rows. */
+export function inCompany<T>(companyId: string, work: () => T, personId?: string): T {
+  return runInScope({ companyId, ...(personId !== undefined && { personId }) }, work);
+}
+
+/** Runs work that does not know its company yet: signing in by e-mail, joining by a link. It may read, and write nothing. */
+export function acrossCompanies<T>(work: () => T): T {
+  return runInScope('across', work);
+}
+
+/** The company the current work is for. Throws outside of one: no query may run for nobody. */
+export function currentCompanyId(): string {
+  const scope = currentScope();
+  if (scope === undefined || scope === 'across') throw new Error('no company is open for this query');
+  return scope.companyId;
+}
+
+/** Who does the current work. Throws where nobody is signed in: no change is made by nobody. */
+export function currentPersonId(): string {
+  const scope = currentScope();
+  if (scope === undefined || scope === 'across' || scope.personId === undefined)
+    throw new Error('nobody is signed in for this change');
+  return scope.personId;
+}
+
+interface Filtered {
+  where?: WhereOptions;
+}
+
+const isCompanys = (model: unknown): boolean =>
+  Object.hasOwn((model as ModelStatic<Model>).rawAttributes ?? {}, 'companyId');
+
+/**
+ * The one place that keeps companies apart: hooks on every query of every model that carries a company. Reads, bulk changes and deletes are
+ * narrowed to the open company, new rows get it, and a row of another company can not be saved.
+ */
+export function scopeByCompany(sequelize: Sequelize): void {
+  const narrowBy = (column: 'companyId' | 'company_id') =>
+    function narrow(this: unknown, options: Filtered): void {
+      if (!isCompanys(this)) return;
+      const own = { [column]: currentCompanyId() };
+      options.where = options.where ? { [Op.and]: [options.where, own] } : own;
+    };
+  const narrowReading = narrowBy('companyId');
+  function own(row: Model): void {
+    if (!isCompanys(row.constructor)) return;
+    const companyId = currentCompanyId();
+    if (row.isNewRecord) row.set('companyId', companyId);
+    else if (row.get('companyId') !== companyId)
+      throw new Error('a row of another company can not be changed');
+  }
+  for (const event of ['beforeFind', 'beforeCount'] as const) {
+    sequelize.addHook(event, function (this: unknown, options: Filtered) {
+      if (currentScope() !== 'across') narrowReading.call(this, options);
+    });
+  }
+  sequelize.addHook('beforeBulkUpdate', narrowReading);
+  // Sequelize has turned names into columns by the time it asks about a bulk delete.
+  sequelize.addHook('beforeBulkDestroy', narrowBy('company_id'));
+  for (const event of ['beforeValidate', 'beforeDestroy'] as const) sequelize.addHook(event, own);
+  sequelize.addHook('beforeBulkCreate', (rows: Model[]) => rows.forEach(own));
+}

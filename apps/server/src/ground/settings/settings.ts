@@ -1,0 +1,31 @@
+import { fileURLToPath } from 'node:url';
+
+/** What the server is told by its environment. */
+export interface Settings {
+  databaseUrl: string;
+  port: number;
+  /** Loopback unless told otherwise. */
+  host: string;
+  /** Whether the demo company is loaded, and open to whoever wants to look around. */
+  offersDemo: boolean;
+  /** Whose word is taken for who asks, and over which protocol: addresses and networks, separated by commas. Nobody's unless named. */
+  trustedProxies: string;
+  /** Whether anybody may begin a company here. */
+  companiesOpen: boolean;
+  webRoot: string;
+  /** Least level of the log: requests are `info`, faults `error`. */
+  logLevel: string;
+}
+
+export function readSettings(env: NodeJS.ProcessEnv): Settings {
+  return {
+    databaseUrl: env.DATABASE_URL ?? 'postgres://127.0.0.1:5432/grevik',
+    port: Number(env.PORT ?? 4310),
+    host: env.GREVIK_HOST ?? '127.0.0.1',
+    offersDemo: env.GREVIK_DEMO !== 'off',
+    trustedProxies: env.GREVIK_PROXIES ?? '',
+    companiesOpen: env.GREVIK_COMPANIES !== 'closed',
+    webRoot: env.GREVIK_WEB_ROOT ?? fileURLToPath(new URL('../../../../web/dist', import.meta.url)),
+    logLevel: ['silent', 'error', 'warn', 'info'].find((level) => level === env.GREVIK_LOG) ?? 'warn',
+  };
+}

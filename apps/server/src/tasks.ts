@@ -1,0 +1,28 @@
+import type { Tasks } from './ground/threads/task.js';
+import type { ArchivePieces } from './work/archive/read-archive.js';
+import type { CatalogueFormat, OrderSheetPreview, WalkListPreview } from '@grevik/contracts';
+import type { ReadSheet } from '@grevik/core';
+import type { WalkListTask } from './work/walk-lists/check-list.js';
+import type { OrderFileTask } from './work/orders/order-files.js';
+import type { AnsweredCalculation, CalculationTask } from './work/calculations/answer-calculation.js';
+
+declare module './ground/threads/task.js' {
+  interface Tasks {
+    calculate: (task: CalculationTask) => Promise<AnsweredCalculation>;
+    writeOrderFile: (task: OrderFileTask) => Promise<Uint8Array>;
+    readOrderFile: (task: { file: Uint8Array; orders: string }) => Promise<OrderSheetPreview>;
+    readCatalogueList: (task: { format: CatalogueFormat; text: string }) => Promise<ReadSheet>;
+    checkWalkList: (task: WalkListTask) => Promise<WalkListPreview>;
+    readArchive: (body: Uint8Array) => Promise<ArchivePieces>;
+  }
+}
+
+/** What runs in a thread of its own: each task is loaded with the first call of it. */
+export const TASKS: { [Name in keyof Tasks]: () => Promise<Tasks[Name]> } = {
+  writeOrderFile: async () => (await import('./work/orders/order-files.js')).writeOrderFile,
+  readOrderFile: async () => (await import('./work/orders/order-files.js')).readOrderFile,
+  readCatalogueList: async () => (await import('./firm/catalogue/read-catalogue-list.js')).readCatalogueList,
+  checkWalkList: async () => (await import('./work/walk-lists/check-list.js')).checkList,
+  readArchive: async () => (await import('./work/archive/read-archive.js')).readArchive,
+  calculate: async () => (await import('./work/calculations/answer-calculation.js')).answerCalculation,
+};

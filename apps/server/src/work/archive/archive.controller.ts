@@ -1,0 +1,77 @@
+import {
+  type ArchiveTaken,
+  type GeoJsonTaken,
+  type JobArchive,
+  type PositionsGeoJson,
+  jobArchiveInput,
+} from '@grevik/contracts';
+import { InvalidInput } from '@grevik/core';
+import { Body, Controller, Get, HttpCode, Param, Post, Put, Req, Res } from '@nestjs/common';
+import { ApiOperation } from '@nestjs/swagger';
+import type { Request, Response } from 'express';
+import { Anyone, May } from '../../ground/access/may.js';
+import { ownBytes } from '../../ground/threads/own-bytes.js';
+import { IdPipe } from '../../ground/errors/id.pipe.js';
+import { CoordinatesService } from './coordinates.service.js';
+import { ExportJob } from './export-job.js';
+import { ImportJob } from './import-job.js';
+
+@Controller('api/archive')
+export class ArchiveController {
+  constructor(
+    private readonly exporting: ExportJob,
+    private readonly importing: ImportJob,
+    private readonly coordinates: CoordinatesService,
+  ) {}
+
+  @ApiOperation({ summary: 'The published schema of a job’s archive, JSON Schema 2020-12.' })
+  @Anyone()
+  @Get('schema.json')
+  schema(): object {
+    return {
+      $schema: 'https://json-schema.org/draft/2020-12/schema',
+      title: 'Grevik job archive, version 1',
+      ...jobArchiveInput.schema,
+    };
+  }
+
+  @ApiOperation({ summary: 'A job whole as one file: lines, walks, positions, picks, entries, photos.' })
+  @May('look')
+  @Get('jobs/:id')
+  async show(
+    @Param('id', IdPipe) id: string,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<JobArchive> {
+    const archive = await this.exporting.archive(id);
+    response.attachment(`${archive.job}.grevik.json`);
+    return archive;
+  }
+
+  @ApiOperation({ summary: 'Makes a job from an archive: whole, or not at all.' })
+  @May('bring-lines')
+  @Post('jobs')
+  take(@Req() request: Request): Promise<ArchiveTaken> {
+    if (!Buffer.isBuffer(request.body))
+      throw new InvalidInput('request', 'The request is empty: send the archive as JSON.');
+    return this.importing.take(ownBytes(request.body));
+  }
+
+  @ApiOperation({ summary: 'Positions with coordinates as GeoJSON (RFC 7946).' })
+  @May('look')
+  @Get('jobs/:id/positions.geojson')
+  places(
+    @Param('id', IdPipe) id: string,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<PositionsGeoJson> {
+    response.type('application/geo+json');
+    return this.coordinates.out(id);
+  }
+
+  @ApiOperation({ summary: 'Places positions by their tags from GeoJSON points: all of them, or none.' })
+  @May('walk')
+  @Put('jobs/:id/positions.geojson')
+  @HttpCode(200)
+  place(@Param('id', IdPipe) id: string, @Body() features: unknown): Promise<GeoJsonTaken> {
+    return this.coordinates.take(id, features);
+  }
+}

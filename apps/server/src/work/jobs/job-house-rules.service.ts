@@ -1,0 +1,20 @@
+import { type HouseRuleSettings, houseRuleSettings } from '@grevik/core';
+import { Injectable } from '@nestjs/common';
+import { InjectModel } from '@nestjs/sequelize';
+import { CompanyService } from '../../firm/company/company.service.js';
+import { Job } from './job.model.js';
+
+/** The sides in force on a job: its own, else the company's, else the standard ones. */
+@Injectable()
+export class JobHouseRules {
+  constructor(
+    @InjectModel(Job) private readonly jobs: typeof Job,
+    private readonly company: CompanyService,
+  ) {}
+
+  async of(jobId: string): Promise<HouseRuleSettings> {
+    const company = await this.company.current();
+    const job = await this.jobs.findByPk(jobId, { attributes: ['houseRules'] });
+    return houseRuleSettings({ ...company.houseRules, ...job?.houseRules });
+  }
+}

@@ -1,0 +1,16 @@
+import { Module } from '@nestjs/common';
+import { SequelizeModule } from '@nestjs/sequelize';
+import { Line } from '../lines/line.model.js';
+import { Position } from '../positions/position.model.js';
+import { Job } from './job.model.js';
+import { JobHouseRules } from './job-house-rules.service.js';
+import { JobsController } from './jobs.controller.js';
+import { JobsService } from './jobs.service.js';
+
+@Module({
+  imports: [SequelizeModule.forFeature([Job, Line, Position])],
+  controllers: [JobsController],
+  providers: [JobsService, JobHouseRules],
+  exports: [JobsService, JobHouseRules],
+})
+export class JobsModule {}

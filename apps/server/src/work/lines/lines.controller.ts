@@ -1,0 +1,52 @@
+import { type LineView, ScheduleQuery } from '@grevik/contracts';
+import { Controller, Get, Param, Query, Res } from '@nestjs/common';
+import { ApiOperation } from '@nestjs/swagger';
+import type { Response } from 'express';
+import { May } from '../../ground/access/may.js';
+import { CatalogueService } from '../../firm/catalogue/catalogue.service.js';
+import { CompanyService } from '../../firm/company/company.service.js';
+import type { Sent } from '../../ground/requests/sent.js';
+import { IdPipe } from '../../ground/errors/id.pipe.js';
+import { JobHouseRules } from '../jobs/job-house-rules.service.js';
+import { LinesService } from './lines.service.js';
+import { scheduleCsv } from './schedule-csv.js';
+
+@Controller('api/lines')
+export class LinesController {
+  constructor(
+    private readonly lines: LinesService,
+    private readonly catalogue: CatalogueService,
+    private readonly company: CompanyService,
+    private readonly sides: JobHouseRules,
+  ) {}
+
+  @ApiOperation({ summary: 'A line with its positions, as the water goes.' })
+  @May('look')
+  @Get(':id')
+  show(@Param('id', IdPipe) id: string): Promise<LineView> {
+    return this.lines.get(id);
+  }
+
+  @ApiOperation({ summary: 'Its schedule as a sheet.' })
+  @May('look')
+  @Get(':id/schedule.csv')
+  async schedule(
+    @Param('id', IdPipe) id: string,
+    @Query() { units = 'us' }: ScheduleQuery,
+    @Res() response: Response,
+  ): Promise<Sent<'text/csv'>> {
+    const [line, models, company] = await Promise.all([
+      this.lines.get(id),
+      this.catalogue.list(),
+      this.company.current(),
+    ]);
+    const csv = scheduleCsv({
+      line,
+      models,
+      sides: await this.sides.of(line.jobId),
+      currency: company.currency,
+      units,
+    });
+    response.attachment(`${line.name} schedule.csv`).type('text/csv; charset=utf-8').send(csv);
+  }
+}

@@ -1,0 +1,75 @@
+import type { LineView } from '@grevik/contracts';
+import type { Medium } from '@grevik/core';
+import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
+import { InjectConnection, InjectModel } from '@nestjs/sequelize';
+import { UniqueConstraintError } from 'sequelize';
+import type { Sequelize } from 'sequelize-typescript';
+import { inTransaction } from '../../ground/database/work-context.js';
+import { ChangeLog } from '../../ground/change-log/change-log.service.js';
+import { Job } from '../jobs/job.model.js';
+import { readPositions } from '../positions/read-positions.js';
+import { WalksService, besidePositions } from '../walks/walks.service.js';
+import { Line } from './line.model.js';
+
+@Injectable()
+export class LinesService {
+  constructor(
+    @InjectConnection() private readonly sequelize: Sequelize,
+    @InjectModel(Line) private readonly lines: typeof Line,
+    @InjectModel(Job) private readonly jobs: typeof Job,
+    private readonly walks: WalksService,
+    private readonly log: ChangeLog,
+  ) {}
+
+  /** Begins a line of a job, behind those there are. */
+  async add(jobId: string, name: string, medium: Medium): Promise<LineView> {
+    try {
+      const line = await inTransaction(this.sequelize, async () => {
+        const job = await this.jobs.findByPk(jobId, { lock: true });
+        if (!job) throw new NotFoundException('That job is not here. Open the list of jobs.');
+        const last = await this.lines.max<number | null, Line>('placeInJob', {
+          where: { jobId },
+        });
+        const made = await this.lines.create({
+          jobId,
+          name: name.trim(),
+          medium,
+          placeInJob: (last ?? -1) + 1,
+        });
+        await this.log.record({
+          kind: 'line',
+          jobId,
+          subjectId: made.id,
+          what: made.name,
+          before: null,
+          after: { medium },
+        });
+        return made;
+      });
+      return await this.get(line.id);
+    } catch (error) {
+      if (error instanceof UniqueConstraintError)
+        throw new ConflictException(
+          `There is a line called “${name.trim()}” already. Give this one another name.`,
+        );
+      throw error;
+    }
+  }
+
+  async get(id: string): Promise<LineView> {
+    const [line, positions, walk] = await Promise.all([
+      this.lines.findByPk(id, { raw: true }),
+      readPositions(this.sequelize, { lineId: id }),
+      this.walks.of(id),
+    ]);
+    if (!line) throw new NotFoundException('That line is not here. Open the job again.');
+    return {
+      id: line.id,
+      jobId: line.jobId,
+      name: line.name,
+      medium: line.medium,
+      positions,
+      walk: besidePositions(walk, positions),
+    };
+  }
+}

@@ -1,0 +1,73 @@
+import { createHash } from 'node:crypto';
+import type { PhotoView } from '@grevik/contracts';
+import { InvalidInput } from '@grevik/core';
+import { Injectable, NotFoundException } from '@nestjs/common';
+import { InjectConnection, InjectModel } from '@nestjs/sequelize';
+import type { Sequelize } from 'sequelize-typescript';
+import { currentPersonId } from '../../ground/database/company-scope.js';
+import { inTransaction } from '../../ground/database/work-context.js';
+import { Refusal } from '../../ground/errors/refusal.js';
+import { Position } from '../positions/position.model.js';
+import { ChangeLog } from '../../ground/change-log/change-log.service.js';
+import { type CleanPicture, cleanPicture } from './clean-picture.js';
+import { Photo } from './photo.model.js';
+
+@Injectable()
+export class PhotosService {
+  constructor(
+    @InjectConnection() private readonly sequelize: Sequelize,
+    @InjectModel(Photo) private readonly photos: typeof Photo,
+    @InjectModel(Position) private readonly positions: typeof Position,
+    private readonly log: ChangeLog,
+  ) {}
+
+  /** Keeps a picture. It is decoded and written anew, whatever it was called; sent again under its id it is stored once. */
+  async add(positionId: string, id: string, content: unknown): Promise<PhotoView> {
+    if (!Buffer.isBuffer(content) || content.length === 0)
+      throw new InvalidInput('photo', 'The photo is empty: send the picture itself.');
+    const sentSha256 = fingerprint(content);
+    const before = await this.stored(id);
+    if (!before) await this.store(positionId, { id, sentSha256, ...(await cleanPicture(content)) });
+    const stored = before ?? (await this.stored(id));
+    if (!stored || stored.positionId !== positionId || !stored.sentSha256.equals(sentSha256))
+      throw new Refusal(409, {
+        code: 'conflict',
+        field: 'id',
+        message: `There is another photo with the id ${id}. A photo is never changed: send it under a new one.`,
+      });
+    return { id, positionId };
+  }
+
+  /** A photo of a position; one of another position is not here. */
+  async get(positionId: string, id: string): Promise<Photo> {
+    const photo = await this.photos.findOne({ where: { id, positionId } });
+    if (!photo) throw new NotFoundException('That photo is not here.');
+    return photo;
+  }
+
+  private stored(id: string): Promise<Photo | null> {
+    return this.photos.findOne({ where: { id }, attributes: ['positionId', 'sentSha256'] });
+  }
+
+  private store(positionId: string, photo: CleanPicture & { id: string; sentSha256: Buffer }): Promise<void> {
+    return inTransaction(this.sequelize, async () => {
+      const position = await this.positions.findByPk(positionId, { lock: true });
+      if (!position) throw new NotFoundException('That position is not here. Open the line again.');
+      // Looked at again behind the lock: the same may have been sent twice at once.
+      if (await this.stored(photo.id)) return;
+      await this.photos.create({ ...photo, positionId, personId: currentPersonId(), takenAt: new Date() });
+      await this.log.record({
+        kind: 'photo',
+        jobId: position.jobId,
+        positionId,
+        subjectId: photo.id,
+        what: position.tag,
+        before: null,
+        after: { photoId: photo.id },
+      });
+    });
+  }
+}
+
+/** What a file is known by. */
+export const fingerprint = (content: Buffer): Buffer => createHash('sha256').update(content).digest();

@@ -1,0 +1,34 @@
+import {
+  TakeWalkListRequest,
+  WalkListRequest,
+  type WalkListPreview,
+  type WalkListTaken,
+} from '@grevik/contracts';
+import { Body, Controller, HttpCode, Param, Post } from '@nestjs/common';
+import { ApiOperation } from '@nestjs/swagger';
+import { May } from '../../ground/access/may.js';
+import { IdPipe } from '../../ground/errors/id.pipe.js';
+import { WalkListService } from './walk-list.service.js';
+
+@Controller('api/jobs/:id/walk-list')
+export class WalkListController {
+  constructor(private readonly walkList: WalkListService) {}
+
+  @ApiOperation({ summary: 'What taking a list would do, row by row. Changes nothing.' })
+  @May('bring-lines')
+  @Post('preview')
+  @HttpCode(200)
+  preview(@Param('id', IdPipe) jobId: string, @Body() { text }: WalkListRequest): Promise<WalkListPreview> {
+    return this.walkList.preview(jobId, text);
+  }
+
+  @ApiOperation({ summary: 'Takes the rows that were seen, together or not at all.' })
+  @May('bring-lines')
+  @Post()
+  take(
+    @Param('id', IdPipe) jobId: string,
+    @Body() { text, rows }: TakeWalkListRequest,
+  ): Promise<WalkListTaken> {
+    return this.walkList.take(jobId, text, rows);
+  }
+}

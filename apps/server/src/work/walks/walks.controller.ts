@@ -1,0 +1,48 @@
+import {
+  AddLineRequest,
+  EditWalkRequest,
+  type JobWalkView,
+  type LineView,
+  type WalkEdited,
+} from '@grevik/contracts';
+import { Body, Controller, Get, Param, Post, Put } from '@nestjs/common';
+import { ApiOperation } from '@nestjs/swagger';
+import { May } from '../../ground/access/may.js';
+import { IdPipe } from '../../ground/errors/id.pipe.js';
+import { JobsService } from '../jobs/jobs.service.js';
+import { LinesService } from '../lines/lines.service.js';
+import { WalksService } from './walks.service.js';
+
+@Controller('api')
+export class WalksController {
+  constructor(
+    private readonly walks: WalksService,
+    private readonly lines: LinesService,
+    private readonly jobs: JobsService,
+  ) {}
+
+  @ApiOperation({ summary: 'Edits the walk of a line: from a place on so many items go, and these come.' })
+  @May('walk')
+  @Put('lines/:id/walk')
+  edit(@Param('id', IdPipe) id: string, @Body() request: EditWalkRequest): Promise<WalkEdited> {
+    return this.walks.edit(id, request);
+  }
+
+  @ApiOperation({ summary: 'Begins a line, to be walked from its source.' })
+  @May('walk')
+  @Post('jobs/:id/lines')
+  addLine(@Param('id', IdPipe) jobId: string, @Body() { name, medium }: AddLineRequest): Promise<LineView> {
+    return this.lines.add(jobId, name, medium);
+  }
+
+  @ApiOperation({
+    summary:
+      'A job whole, line by line with walk and positions: what a device keeps to answer without a network.',
+  })
+  @May('look')
+  @Get('jobs/:id/walk')
+  async job(@Param('id', IdPipe) id: string): Promise<JobWalkView> {
+    const { name, houseRules, lines } = await this.jobs.get(id);
+    return { id, name, houseRules, lines: await Promise.all(lines.map((line) => this.lines.get(line.id))) };
+  }
+}

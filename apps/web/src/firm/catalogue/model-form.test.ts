@@ -1,0 +1,101 @@
+import { type CatalogueModel, InvalidInput, VALVE_TYPES } from '@grevik/core';
+import { renderHook } from '@testing-library/react';
+import fc from 'fast-check';
+import { createElement } from 'react';
+import { Provider } from 'react-redux';
+import { type Figures, useFigures } from '../../kit/useFigures';
+import { makeStore } from '../../store/store';
+import { unitsChosen } from '../../store/units-slice';
+import { EMPTY_SIZE, modelFrom, typedModel } from './model-form';
+
+function figuresIn(units: 'us' | 'metric'): Figures {
+  const store = makeStore();
+  store.dispatch(unitsChosen(units));
+  return renderHook(() => useFigures(), {
+    wrapper: ({ children }) => createElement(Provider, { store, children }),
+  }).result.current;
+}
+const US = figuresIn('us');
+
+const MODEL: CatalogueModel = {
+  maker: 'Ostrand',
+  model: '21P',
+  type: 'ball',
+  port: 'full',
+  pieces: 2,
+  ends: ['press', 'fip'],
+  approvals: [],
+  points: [
+    { temperatureC: 21, pressurePa: 4136854 },
+    { temperatureC: 121, pressurePa: 2757903 },
+  ],
+  plasticStem: false,
+  lifeYears: [20, 30],
+  taperAngleDeg: 30,
+  spares: [
+    { name: 'Seat kit', price: 4.5, everyYears: 10 },
+    { name: 'Handle', price: 3 },
+  ],
+  sizes: [
+    { dn: 20, boreM: 0.0142875, kv: 41, price: 21.9, breaks: [{ from: 10, price: 19.71 }] },
+    { dn: 25, price: 30 },
+  ],
+};
+
+describe('the form of a model', () => {
+  it.each(['us', 'metric'] as const)(
+    'gives an untouched model back to the last digit, in %s units',
+    (units) => {
+      const figures = figuresIn(units);
+      expect(modelFrom(typedModel(MODEL, figures), MODEL, figures)).toEqual(MODEL);
+    },
+  );
+
+  it('does so for any model that says little', () => {
+    fc.assert(
+      fc.property(
+        fc.record({
+          maker: fc.constant('A'),
+          model: fc.constant('1'),
+          type: fc.constantFrom(...VALVE_TYPES),
+          sizes: fc.tuple(
+            fc.record({ dn: fc.constantFrom(15, 20, 150), price: fc.integer({ min: 0, max: 9999 }) }),
+          ),
+        }),
+        (model) => {
+          expect(modelFrom(typedModel(model, US), model, US)).toEqual(model);
+        },
+      ),
+    );
+  });
+
+  it('reads sizes and bores in any unit', () => {
+    const typed = typedModel(MODEL, US);
+    const [first] = typed.sizes;
+    typed.sizes = [{ ...first!, dn: '1-1/2', bore: '1.25 in' }];
+    expect(modelFrom(typed, MODEL, US).sizes[0]).toMatchObject({ dn: 40, boreM: 0.03175 });
+  });
+
+  it.each([
+    ['maker', { maker: ' ' }],
+    ['type', { type: '' }],
+    ['points', { points: '70 °F 600 psi' }],
+    ['points', { points: '70 °F: 600' }],
+    ['closeTimeS', { closeTimeS: 'slow' }],
+    ['ends[1]', { outlet: '' }],
+    ['spares[0].price', { spares: 'Seat kit: cheap' }],
+    ['sizes[0].dn', { sizes: [{ ...EMPTY_SIZE, dn: 'wide', price: '1' }] }],
+    ['sizes[0].boreM', { sizes: [{ ...EMPTY_SIZE, dn: '1', bore: '3', price: '1' }] }],
+    ['sizes[0].price', { sizes: [{ ...EMPTY_SIZE, dn: '1', price: '' }] }],
+    ['sizes[0].breaks[0].from', { sizes: [{ ...EMPTY_SIZE, dn: '1', price: '2', breaks: '1: 2' }] }],
+  ])('names %s where it can not be read', (field, change) => {
+    let refused: unknown;
+    try {
+      modelFrom({ ...typedModel(MODEL, US), ...change }, MODEL, US);
+    } catch (error) {
+      refused = error;
+    }
+    expect(refused).toBeInstanceOf(InvalidInput);
+    expect((refused as InvalidInput).field).toBe(field);
+  });
+});

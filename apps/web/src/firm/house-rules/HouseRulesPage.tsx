@@ -1,0 +1,111 @@
+import { type HouseRule, type HouseRuleSettings, HOUSE_RULES, houseRuleSettings } from '@grevik/core';
+import { Alert, Radio, TextField } from '@mui/material';
+import { useSnackbar } from 'notistack';
+import { useSearchParams } from 'react-router';
+import { Failure, Loading } from '../../kit/Notice';
+import { useCompanyQuery, useJobsQuery } from '../../store/api';
+import { failureText } from '../../store/failure';
+import { useMay } from '../../store/people-api';
+import { useTakeJobSidesMutation, useTakeSidesMutation } from '../../store/walk-api';
+import { useWords } from '../../words';
+import { CurrencyField } from './CurrencyField';
+import styles from './HouseRulesPage.module.css';
+import { WhatWouldChange } from './WhatWouldChange';
+
+const FOLLOWS = 'company';
+
+/** Where good people differ: every side in a sentence, the one the company takes, the one a job takes for itself, and what another would change. */
+export function HouseRulesPage() {
+  const company = useCompanyQuery();
+  const jobs = useJobsQuery();
+  const [query, setQuery] = useSearchParams();
+  const [takeSides, taking] = useTakeSidesMutation();
+  const [takeJobSides, takingForJob] = useTakeJobSidesMutation();
+  const mayTake = useMay('house-rules');
+  const { enqueueSnackbar } = useSnackbar();
+  const words = useWords();
+  const failed = [company, jobs].find(({ isError }) => isError);
+  if (failed) return <Failure error={failed.error} retry={() => void failed.refetch()} />;
+  if (!company.data || !jobs.data) return <Loading what={words('houseRules.title')} />;
+  const job = jobs.data.find(({ id }) => id === query.get('job'));
+  const { houseRules: ofCompany, version: ofCompanyVersion } = company.data;
+  const own = job ? job.houseRules : ofCompany;
+  const sides = houseRuleSettings({ ...ofCompany, ...job?.houseRules });
+  const isBusy = taking.isLoading || takingForJob.isLoading;
+  const error = taking.error ?? takingForJob.error;
+  const take = async (rule: HouseRule, side: string): Promise<void> => {
+    const { [rule]: _was, ...others } = own;
+    const houseRules = (
+      side === FOLLOWS ? others : { ...others, [rule]: side }
+    ) as Partial<HouseRuleSettings>;
+    const { data } = job
+      ? await takeJobSides({ jobId: job.id, version: job.version, houseRules })
+      : await takeSides({ version: ofCompanyVersion, houseRules });
+    if (data) enqueueSnackbar(words('houseRules.taken'));
+  };
+  // What would change is counted on a job: the one chosen, else the first.
+  const counted = job ?? jobs.data[0];
+  return (
+    <div className={styles.page}>
+      <h1>{words('houseRules.title')}</h1>
+      <p>{words(mayTake ? 'houseRules.body' : 'houseRules.bodyLook')}</p>
+      <TextField
+        select
+        size="small"
+        label={words('houseRules.for')}
+        value={job?.id ?? ''}
+        onChange={({ target }) => setQuery(target.value === '' ? {} : { job: target.value })}
+        slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
+        sx={{ marginTop: 2, minWidth: 260 }}
+      >
+        <option value="">{words('houseRules.company')}</option>
+        {jobs.data.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {words('houseRules.job', { name })}
+          </option>
+        ))}
+      </TextField>
+      <CurrencyField currency={company.data.currency} version={ofCompanyVersion} />
+      {error !== undefined && <Alert severity="error">{failureText(error)}</Alert>}
+      {(Object.keys(HOUSE_RULES) as HouseRule[]).map((rule) => {
+        const { question, sides: all, standard } = HOUSE_RULES[rule];
+        const isOwn = job !== undefined && rule in job.houseRules;
+        const byCompany = houseRuleSettings(ofCompany)[rule];
+        return (
+          <fieldset key={rule} className={styles.rule} disabled={!mayTake || isBusy}>
+            <legend>{question}</legend>
+            {job && (
+              <label data-taken={!isOwn || undefined}>
+                <Radio
+                  size="small"
+                  name={rule}
+                  checked={!isOwn}
+                  disabled={!mayTake}
+                  onChange={() => void take(rule, FOLLOWS)}
+                />
+                {words('houseRules.asCompany', { says: (all as Record<string, string>)[byCompany] ?? '' })}
+              </label>
+            )}
+            {Object.entries(all).map(([side, says]) => {
+              const isTaken = sides[rule] === side && (job === undefined || isOwn);
+              return (
+                <label key={side} data-taken={isTaken || undefined}>
+                  <Radio
+                    size="small"
+                    name={rule}
+                    checked={isTaken}
+                    disabled={!mayTake}
+                    onChange={() => void take(rule, side)}
+                  />
+                  {says}
+                  {side === standard && <span> {words('houseRules.standard')}</span>}
+                </label>
+              );
+            })}
+            {counted && <WhatWouldChange key={counted.id} job={counted} rule={rule} sides={sides} />}
+          </fieldset>
+        );
+      })}
+    </div>
+  );
+}

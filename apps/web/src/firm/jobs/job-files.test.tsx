@@ -1,0 +1,126 @@
+import '@testing-library/jest-dom';
+import { screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { Route, Routes, useParams } from 'react-router';
+import { show } from '../../testing/render';
+import { type Asked, serve } from '../../testing/server';
+import { BringArchive, JobFiles } from './JobFiles';
+import { NewLine } from './NewLine';
+
+const job = { id: 'job', version: 0, name: 'Quay', lines: [], houseRules: {} };
+/** A file that can be read, which this test’s screen does not know by itself. */
+const file = (text: string, name = 'places.geojson'): File => {
+  const made = new File([text], name, { type: 'application/json' });
+  return Object.assign(made, { arrayBuffer: () => Promise.resolve(new TextEncoder().encode(text).buffer) });
+};
+const input = (): HTMLInputElement => document.querySelector('input[type=file]')!;
+
+describe('a job as files', () => {
+  it('goes out whole, and as places', () => {
+    serve(() => undefined);
+    show(<JobFiles job={job} />);
+    expect(screen.getByRole('link', { name: 'Take as one file' })).toHaveAttribute(
+      'href',
+      '/api/archive/jobs/job',
+    );
+    expect(screen.getByRole('link', { name: 'Places as GeoJSON' })).toHaveAttribute(
+      'download',
+      'Quay.geojson',
+    );
+    expect(screen.getByRole('link', { name: 'Bring a walk list into Quay' })).toHaveAttribute(
+      'href',
+      '/jobs/job/walk',
+    );
+  });
+
+  it('takes places, and says feature by feature what is wrong', async () => {
+    let answer: object = {
+      placed: 0,
+      problems: [{ feature: 1, message: '“X” is no position of this job.' }],
+    };
+    const asked = serve(() => ({ body: answer }));
+    show(<JobFiles job={job} />);
+    await userEvent.upload(input(), file('{"type":"FeatureCollection","features":[]}'));
+    expect(await screen.findByText('Feature 2: “X” is no position of this job.')).toBeInTheDocument();
+    answer = { placed: 3, problems: [] };
+    await userEvent.upload(input(), file('{"type":"FeatureCollection","features":[]}'));
+    expect(await screen.findByText('3 positions placed')).toBeInTheDocument();
+    expect(screen.queryByText(/Feature 2/)).not.toBeInTheDocument();
+    expect(asked[0]).toMatchObject({ method: 'PUT', path: '/api/archive/jobs/job/positions.geojson' });
+  });
+
+  it('sends nothing that is no JSON', async () => {
+    const asked = serve(() => undefined);
+    show(<JobFiles job={job} />);
+    await userEvent.upload(input(), file('not at all'));
+    expect(await screen.findByText('That file is no JSON.')).toBeInTheDocument();
+    expect(asked).toEqual([]);
+  });
+
+  it('keeps from a role what it may not do', () => {
+    serve(() => undefined);
+    show(<JobFiles job={job} />, { may: ['look'] });
+    expect(screen.queryByText('Bring places')).not.toBeInTheDocument();
+    expect(screen.queryByRole('link', { name: /Bring a walk list/ })).not.toBeInTheDocument();
+  });
+
+  it('comes from a file of another company, or says why not', async () => {
+    let answer: { status: number; body: object } = {
+      status: 201,
+      body: { jobId: 'n', name: 'Sheds', positions: 12 },
+    };
+    const asked = serve(() => answer);
+    show(<BringArchive />);
+    await userEvent.upload(input(), file('{"format":"grevik-job"}', 'job.json'));
+    expect(await screen.findByText('Sheds: 12 positions brought')).toBeInTheDocument();
+    expect(asked[0]).toMatchObject({
+      method: 'POST',
+      path: '/api/archive/jobs',
+      body: { format: 'grevik-job' },
+    });
+    answer = {
+      status: 409,
+      body: { error: { code: 'conflict', message: 'There is a job called “Sheds” already.' } },
+    };
+    await userEvent.upload(input(), file('{"format":"grevik-job"}', 'job.json'));
+    expect(await screen.findByText('There is a job called “Sheds” already.')).toBeInTheDocument();
+  });
+});
+
+describe('a new line', () => {
+  const Walk = () => <p>walk of {useParams().lineId}</p>;
+  const open = (answer: Parameters<typeof serve>[0]): Asked[] => {
+    const asked = serve(answer);
+    show(
+      <Routes>
+        <Route path="/" element={<NewLine jobId="job" />} />
+        <Route path="/jobs/:jobId/lines/:lineId/walk" element={<Walk />} />
+      </Routes>,
+    );
+    return asked;
+  };
+
+  it('is begun by its name and what flows in it, and goes on to its walk', async () => {
+    const asked = open(() => ({ status: 201, body: { id: 'made' } }));
+    expect(screen.getByRole('button', { name: 'Walk it' })).toBeDisabled();
+    await userEvent.type(screen.getByRole('textbox', { name: 'New line' }), ' Bakery gas ');
+    await userEvent.click(screen.getByRole('combobox', { name: 'What flows in it' }));
+    await userEvent.click(await screen.findByRole('option', { name: 'natural gas' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Walk it' }));
+    expect(await screen.findByText('walk of made')).toBeInTheDocument();
+    expect(asked.find(({ method }) => method === 'POST')?.body).toEqual({
+      name: 'Bakery gas',
+      medium: 'natural-gas',
+    });
+  });
+
+  it('keeps its name where it is refused', async () => {
+    open(() => ({
+      status: 409,
+      body: { error: { code: 'conflict', message: 'There is a line called “Gas” already.' } },
+    }));
+    await userEvent.type(screen.getByRole('textbox', { name: 'New line' }), 'Gas{enter}');
+    expect(await screen.findByText(/There is a line called/)).toBeInTheDocument();
+    await waitFor(() => expect(screen.getByRole('textbox', { name: 'New line' })).toHaveValue('Gas'));
+  });
+});

@@ -1,0 +1,34 @@
+import { type Duty, movingColumn, pipeBoreM, pipeVelocityMs } from '@grevik/core';
+import { useWords } from '../../words';
+import { useFigures } from '../useFigures';
+import styles from './Duty.module.css';
+
+/** What follows from the duty: bore, speed and the time inside which a closing hammers fully. */
+export function DutyFacts({ duty }: { duty: Duty }) {
+  const figures = useFigures();
+  const words = useWords();
+  const boreM = pipeBoreM(duty);
+  const column = movingColumn(duty);
+  const facts = [
+    boreM !== undefined && [words('duty.bore'), figures.quantity(boreM, 'length')],
+    boreM !== undefined &&
+      duty.flowM3s !== undefined && [
+        words('duty.speed'),
+        figures.quantity(pipeVelocityMs(duty.flowM3s, boreM), 'velocity'),
+      ],
+    column && [
+      words('duty.fullHammer'),
+      words('duty.seconds', { figure: ((2 * column.lengthM) / column.waveSpeedMs).toPrecision(2) }),
+    ],
+  ].filter((fact) => Array.isArray(fact));
+  return (
+    <dl className={styles.facts}>
+      {facts.map(([what, figure]) => (
+        <div key={what}>
+          <dt>{what}</dt>
+          <dd>{figure}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

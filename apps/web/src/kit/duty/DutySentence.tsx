@@ -1,0 +1,154 @@
+import type { LineView, PositionView } from '@grevik/contracts';
+import { MEDIUM_FACTS, type PositionDuty, type Quantity } from '@grevik/core';
+import { useSnackbar } from 'notistack';
+import { QuantityField } from '../QuantityField';
+import { useFigures } from '../useFigures';
+import { useMay } from '../../store/people-api';
+import { useWords } from '../../words';
+import { ChoiceTerm } from './ChoiceTerm';
+import { ConditionsTerm } from './ConditionsTerm';
+import styles from './Duty.module.css';
+import { Fixed, Term } from './Term';
+import {
+  FUNCTION_CHOICES,
+  ORIENTATION_CHOICES,
+  PIPE_CHOICES,
+  PLACE_CHOICES,
+  TURNED_CHOICES,
+} from './duty-words';
+import { useChangeDuty } from './useChangeDuty';
+
+/** What the position asks, as a sentence whose words are fields. */
+export function DutySentence({ line, position }: { line: LineView; position: PositionView }) {
+  const figures = useFigures();
+  const words = useWords();
+  const mayChange = useMay('change-duty');
+  const save = useChangeDuty(position, line.id);
+  const { enqueueSnackbar } = useSnackbar();
+  const { duty } = position;
+
+  const replace = (changed: PositionDuty): void => {
+    void save(changed).then(
+      (refused) => refused !== undefined && enqueueSnackbar(refused, { variant: 'error' }),
+    );
+  };
+  const choose = (change: Partial<PositionDuty>): void => replace({ ...duty, ...change });
+  const quantity = (
+    name: string,
+    of: Quantity,
+    value: number | undefined,
+    set: (value: number | undefined) => Partial<PositionDuty>,
+    unknown?: string,
+  ) => {
+    const shown = value === undefined ? '' : figures.quantity(value, of);
+    return (
+      <Term
+        name={name}
+        words={value === undefined ? (unknown ?? '') : unbroken(shown)}
+        missing={value === undefined}
+      >
+        {(close) => (
+          <QuantityField
+            label={name}
+            quantity={of}
+            shown={shown}
+            optional={unknown !== undefined}
+            save={(typed) => save({ ...duty, ...set(typed) })}
+            close={close}
+          />
+        )}
+      </Term>
+    );
+  };
+  const { pipe } = duty;
+
+  return (
+    <Fixed value={!mayChange}>
+      <p className={styles.sentence} title={mayChange ? undefined : words('mayNot.change-duty')}>
+        <ChoiceTerm
+          name={words('duty.function')}
+          choices={FUNCTION_CHOICES}
+          value={duty.function}
+          unknown={words('duty.doWhat')}
+          choose={(value) => choose({ function: value })}
+        />{' '}
+        {MEDIUM_FACTS[line.medium].words} {words('duty.at')}{' '}
+        {quantity(words('duty.pressure'), 'pressure', duty.pressurePa, (value = 0) => ({
+          pressurePa: value,
+        }))}
+        ,{' '}
+        {quantity(words('duty.temperature'), 'temperature', duty.temperatureC, (value = 0) => ({
+          temperatureC: value,
+        }))}
+        ,{' '}
+        {quantity(
+          words('duty.flow'),
+          'flow',
+          duty.flowM3s,
+          (flowM3s) => ({ flowM3s }),
+          words('duty.flowUnknown'),
+        )}{' '}
+        {words('duty.through')}{' '}
+        <Term name={words('duty.size')} words={unbroken(figures.size(duty.dn))}>
+          {(close) => (
+            <QuantityField
+              label={words('duty.size')}
+              quantity="size"
+              shown={figures.size(duty.dn)}
+              save={(dn = duty.dn) => save({ ...duty, dn })}
+              close={close}
+            />
+          )}
+        </Term>{' '}
+        <ChoiceTerm
+          name={words('duty.pipe')}
+          choices={PIPE_CHOICES}
+          value={pipe?.material}
+          unknown={words('duty.pipeUnknown')}
+          choose={(material) => choose({ pipe: { lengthUpstreamM: pipe?.lengthUpstreamM, material } })}
+        />
+        {pipe && (
+          <>
+            ,{' '}
+            {quantity(
+              words('duty.run'),
+              'length',
+              pipe.lengthUpstreamM,
+              (lengthUpstreamM) => ({ pipe: { ...pipe, lengthUpstreamM } }),
+              words('duty.runUnknown'),
+            )}{' '}
+            {words('duty.back')}
+          </>
+        )}
+        ,{' '}
+        <ChoiceTerm
+          name={words('duty.direction')}
+          choices={ORIENTATION_CHOICES}
+          value={duty.orientation}
+          unknown={words('duty.directionUnknown')}
+          choose={(orientation) => choose({ orientation })}
+        />
+        ,{' '}
+        <ChoiceTerm
+          name={words('duty.place')}
+          choices={PLACE_CHOICES}
+          value={duty.place}
+          unknown={words('duty.placeUnknown')}
+          choose={(place) => choose({ place })}
+        />
+        . {words('duty.turned')}{' '}
+        <ChoiceTerm
+          name={words('duty.often')}
+          choices={TURNED_CHOICES}
+          value={duty.operatedPerYear}
+          unknown={words('duty.oftenUnknown')}
+          choose={(operatedPerYear) => choose({ operatedPerYear })}
+        />
+        ; <ConditionsTerm duty={duty} save={replace} />.
+      </p>
+    </Fixed>
+  );
+}
+
+/** A figure and its unit stay on one line. */
+const unbroken = (figure: string): string => figure.replaceAll(' ', '\u00a0');

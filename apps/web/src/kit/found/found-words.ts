@@ -1,0 +1,19 @@
+import { type Found, VALVE_TYPE_FACTS } from '@grevik/core';
+import type { Words } from '../../words';
+
+/** What was found, fact by fact in a line. */
+export function foundWords(found: Found, words: Words): string {
+  const { type, marking, turning, holding, leaking, turns, handleShows, standing } = found;
+  return [
+    type && (type === 'nothing' ? words('walk.nothing') : VALVE_TYPE_FACTS[type].words),
+    marking && `“${marking}”`,
+    turning && words('found.says.turning', { how: words(`found.turning.${turning}`) }),
+    turns !== undefined && words('log.turnsFigure', { turns }),
+    holding && words('found.says.holding', { how: words(`found.holding.${holding}`) }),
+    leaking && words('found.says.leaking', { how: words(`found.leaking.${leaking}`) }),
+    handleShows !== undefined && words(handleShows ? 'found.says.handleTrue' : 'found.says.handleLies'),
+    standing && words('found.says.standing', { how: words(`found.standing.${standing}`) }),
+  ]
+    .filter(Boolean)
+    .join(', ');
+}

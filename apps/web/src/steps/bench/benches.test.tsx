@@ -1,0 +1,264 @@
+import '@testing-library/jest-dom';
+import type { LineView, PositionView } from '@grevik/contracts';
+import { type Medium, type PositionDuty, readWalkText, settleDrafts } from '@grevik/core';
+import { act, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { BALL, LINE, POSITION } from '../../testing/demo';
+import { onLine } from '../../testing/on-line';
+import { BenchPage } from './BenchPage';
+import { sixteenths } from './steam/sixteenths';
+
+/** A line as it is walked, its first valve the one on the bench. */
+function walked(medium: Medium, text: string, duty: Partial<PositionDuty>): LineView {
+  let next = 0;
+  const items = settleDrafts(readWalkText(text).items, [], () => `i${(next += 1)}`);
+  const positions: PositionView[] = [];
+  const walk = items.map(({ valve, ...item }) => {
+    if (!valve) return item;
+    const id = `p${positions.length}`;
+    positions.push({
+      ...POSITION,
+      id,
+      tag: valve.tag ?? id,
+      remarks: '',
+      duty: { ...POSITION.duty, ...duty, dn: valve.dn ?? 25 },
+    });
+    return { ...item, positionId: id };
+  });
+  return { ...LINE, medium, positions, walk: { version: 0, items: walk } };
+}
+const finding = async (): Promise<HTMLElement> =>
+  screen.findByRole('region', { name: 'What it comes to' }, { timeout: 8000 });
+const figure = (term: string): string | null | undefined => screen.getByText(term).nextSibling?.textContent;
+const type = async (name: string, text: string): Promise<void> => {
+  const field = screen.getByRole('textbox', { name });
+  await userEvent.clear(field);
+  await userEvent.type(field, `${text}{Enter}`);
+};
+
+describe('control', () => {
+  it('finds a ball too coarse for a line that is narrower than it, and names its useful stretch', async () => {
+    onLine(<BenchPage />, { at: '/?of=control' });
+    expect(await finding()).toHaveTextContent(/It chokes where one would set it/);
+    expect(figure('Valve’s share of the pressure, open')).toMatch(/^0\.0\d+ %$/);
+    expect(figure('Handle is of use')).toMatch(/to 2\d % open/);
+    expect(figure('One five degrees at its steepest')).toMatch(/moves the flow by \d+ %/);
+  });
+
+  it('finds a globe fine where it takes most of the pressure', async () => {
+    onLine(<BenchPage />, { at: '/?of=control&valve=globe&openKv=0.9&availablePa=60000' });
+    expect(await finding()).toHaveTextContent(/It throttles here between/);
+    expect(figure('One sixteenth of a turn at its steepest')).toMatch(/moves the flow by/);
+  });
+});
+
+describe('a pump stop', () => {
+  const line = walked(
+    'raw-sewage',
+    'source: Wet well\nLS-1 ball check 4\n4 ductile 30 ft\nbuilding: Manhole',
+    {
+      function: 'non-return',
+      pressurePa: 210_000,
+      flowM3s: 0.02,
+      pipe: { material: 'ductile-iron' },
+    },
+  );
+
+  it('shows all nine kinds, the softest first, and what becomes of each', async () => {
+    onLine(<BenchPage />, { line });
+    await finding();
+    const kinds = screen.getAllByRole('listitem').filter((item) => within(item).queryByText(/Seats against/));
+    expect(kinds).toHaveLength(9);
+    expect(kinds[0]).toHaveTextContent(/inline spring check/);
+    expect(kinds.at(-1)).toHaveTextContent(/swing/);
+    expect(screen.getByRole('textbox', { name: 'Main beyond the check' })).toHaveValue('30 ft');
+  });
+
+  it('counts slams a year by the starts, and none where nothing is heard', async () => {
+    onLine(<BenchPage />, { line, at: '/?startsPerHour=10' });
+    await finding();
+    expect(screen.getAllByText(/87600 heard/).length).toBeGreaterThan(0);
+    await type('Main beyond the check', '60000 ft');
+    expect(await screen.findAllByText(/none heard/)).toHaveLength(9);
+  });
+
+  it('stands a plain swing upright and it shuts sooner', async () => {
+    onLine(<BenchPage />, { line });
+    await finding();
+    const swing = (): string | undefined =>
+      screen.getAllByRole('listitem').find((item) => within(item).queryByText('swing check'))?.textContent;
+    const level = swing();
+    await userEvent.click(screen.getByRole('combobox', { name: 'Flow runs' }));
+    await userEvent.click(screen.getByRole('option', { name: 'upwards' }));
+    await screen.findByRole('combobox', { name: 'Flow runs' });
+    expect(swing()).not.toBe(level);
+  });
+});
+
+describe('a gas line', () => {
+  const text = [
+    'gas main',
+    '2 steel 52 ft',
+    'GA-101 plug 2',
+    'tee: Bakery',
+    '  1 steel 33 ft',
+    '  GA-102 ball 1',
+    '  oven: Bakery',
+    '1 steel 78 ft',
+    'GA-103 gas cock 3/4',
+    'boiler: Hall',
+  ].join('\n');
+  const line = walked('natural-gas', text, {
+    pressurePa: 1743,
+    flowM3s: undefined,
+    pipe: { material: 'steel' },
+  });
+
+  it('is sized by its longest run, each valve a length of its own', async () => {
+    onLine(<BenchPage />, { line });
+    expect(await finding()).toHaveTextContent(
+      '1 run is too small for its appliances over the longest run: 3.',
+    );
+    const rows = within(screen.getByRole('region', { name: 'Run' })).getAllByRole('row');
+    expect(rows).toHaveLength(4);
+    expect(rows[1]).toHaveTextContent(/plug as 3\.1 ft/);
+    expect(rows[3]).toHaveTextContent(/too small takes 1¼ in/);
+  });
+
+  it('carries what the plates say', async () => {
+    onLine(<BenchPage />, { line });
+    await finding();
+    await type('boiler, Hall', '12 kW');
+    expect(await finding()).toHaveTextContent('Every run carries its appliances over the longest run.');
+  });
+
+  it('asks for appliances where the walk has none', async () => {
+    onLine(<BenchPage />, {
+      line: walked('natural-gas', 'gas main\n2 steel 52 ft\nGA-1 plug 2', { pressurePa: 1743 }),
+    });
+    expect(await screen.findByText(/No appliance stands on this walk yet/)).toBeInTheDocument();
+  });
+
+  it('is cleared by a card: kit, order, opening under the trip, and what hurts', async () => {
+    onLine(<BenchPage />, { line, at: '/?of=gas-purge' });
+    expect(await finding()).toHaveTextContent(/Clear it through a sacrificial valve opened to \d+ %/);
+    const card = within(screen.getByRole('article', { name: 'Purge card' }));
+    expect(card.getByText(/52 ft up to GA-101/)).toBeInTheDocument();
+    expect(card.getByText('by the code, ventilated')).toBeInTheDocument();
+    expect(card.queryByText(/Insulated union/)).not.toBeInTheDocument();
+    const openedTo = (): number => Number.parseInt(figure('Open the sacrificial valve to') ?? '', 10);
+    const tripped = openedTo();
+    await userEvent.click(screen.getByRole('switch', { name: 'Riser valve has an insulated joint' }));
+    expect(card.getByText(/Insulated union/)).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('switch', { name: 'There is an excess-flow valve' }));
+    expect(openedTo()).toBeGreaterThan(tripped);
+    expect(openedTo()).toBe(50);
+    await type('Opening, %', '30 %');
+    expect(openedTo()).toBe(30);
+  });
+
+  it('has nothing to clear at its very source', async () => {
+    onLine(<BenchPage />, {
+      line: walked('natural-gas', 'gas main\nGA-1 plug 2\n2 steel 9 ft\nboiler', { pressurePa: 1743 }),
+      at: '/?of=gas-purge',
+    });
+    expect(await screen.findByText(/there is no line to clear here/)).toBeInTheDocument();
+  });
+});
+
+describe('radiators', () => {
+  const text = [
+    'source: Boiler',
+    '2 steel 40 ft',
+    'ST-1 gate 2',
+    'tee: Wall',
+    '  1-1/4 steel 30 ft',
+    '  ST-2 radiator valve 1',
+    '  radiator',
+    '1-1/2 steel 10 ft',
+    'ST-3 metering valve 1',
+    'radiator',
+  ].join('\n');
+  const steam = walked('steam-vapour', text, { pressurePa: 3400, pipe: { material: 'steel' } });
+  /** The bench opened from the metering valve. */
+  const line: LineView = {
+    ...steam,
+    positions: [steam.positions[2]!, steam.positions[0]!, steam.positions[1]!],
+  };
+
+  it('stand in the order they are balanced, each with its stop and whether it is fine enough', async () => {
+    onLine(<BenchPage />, { line });
+    const rows = within(
+      await screen.findByRole('region', { name: /nearest to the boiler first/ }),
+    ).getAllByRole('row');
+    expect(rows).toHaveLength(3);
+    await type('Radiation ST-2', '12 ft2');
+    expect(rows[1]).toHaveTextContent(/ST-3.*fine enough/);
+    expect(rows[2]).toHaveTextContent(/ST-2.*too coarse/);
+    expect(await finding()).toHaveTextContent(
+      /Set the internal stop at [\d /]+ turns; it is number 1 to balance/,
+    );
+  });
+
+  it('are opened the wider the more radiation hangs on them', async () => {
+    onLine(<BenchPage />, { line });
+    const before = (await finding()).textContent;
+    await type('Radiation ST-3', '90 ft2');
+    expect((await finding()).textContent).not.toBe(before);
+    await type('Radiation ST-3', '900 ft2');
+    expect(await finding()).toHaveTextContent(/Too small: fully open it passes less steam/);
+  });
+});
+
+it.each([
+  [0.25, '1/4'],
+  [2.625, '2 5/8'],
+  [1, '1'],
+  [0.0625, '1/16'],
+  [0, '0'],
+])('%d turns are said as %s', (turns, said) => {
+  expect(sixteenths(turns)).toBe(said);
+});
+
+describe('high-pressure wash', () => {
+  const line = walked('wash-water-high-pressure', 'source\nWD-1 ball 1/2\nhose', {
+    pressurePa: 2e7,
+    temperatureC: 60,
+    flowM3s: 3.3e-4,
+    pipe: { material: 'stainless' },
+  });
+  it('keeps the speed in the bore and the heat off the seat', async () => {
+    onLine(<BenchPage />, { line });
+    expect(await finding()).toHaveTextContent(/least bore that keeps the speed.*nylon stands the heat/);
+    await type('Water', '190 F');
+    expect(await finding()).toHaveTextContent(/too hot for nylon/);
+    expect(figure('Throttled or let round, the water warms by')).toMatch(/^[\d.]+ °F$/);
+  });
+});
+
+describe('inside a valve', () => {
+  it('a ball in dirty water is cut many times as fast part way', async () => {
+    const { store } = onLine(<BenchPage />, { at: '/?of=dirty-ball' });
+    expect(await finding()).toHaveTextContent(/up to \d+ times as fast as open/);
+    expect(figure('Grit cuts the seat')).toBe('1 times as fast as open');
+    act(() => void store.dispatch({ type: 'handle/handleMoved', payload: 0.3 }));
+    expect(await screen.findByText(/to the stream: grit and scale settle/)).toBeInTheDocument();
+  });
+
+  it('a gate left nearly shut shakes', async () => {
+    const { store } = onLine(<BenchPage />, { at: '/?of=part-open-gate' });
+    expect(await finding()).toHaveTextContent(/Left below \d+ % open the wedge shakes/);
+    act(() => void store.dispatch({ type: 'handle/handleMoved', payload: 0.02 }));
+    expect(await screen.findByText(/It shakes here/)).toBeInTheDocument();
+    act(() => void store.dispatch({ type: 'handle/handleMoved', payload: 0 }));
+    expect(await screen.findByText(/Shut\./)).toBeInTheDocument();
+  });
+
+  it('a step loses more than a taper of the same bore', async () => {
+    onLine(<BenchPage />, { at: '/?of=port&boreRatio=0.6&taperDeg=15', models: [BALL] });
+    expect(await finding()).toHaveTextContent(
+      /At 60 % of the bore a step loses [1-9][\d.]* times what a taper loses/,
+    );
+    expect(screen.getByRole('img', { name: 'step' })).toBeInTheDocument();
+  });
+});

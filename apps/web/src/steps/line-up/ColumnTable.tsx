@@ -1,0 +1,191 @@
+import { type Duty, costOf, modelWords } from '@grevik/core';
+import { Button } from '@mui/material';
+import type { ReactNode } from 'react';
+import { VerdictMark } from '../../kit/VerdictMark';
+import { type Figures, useFigures } from '../../kit/useFigures';
+import { useMay } from '../../store/people-api';
+import { type Words, useWords } from '../../words';
+import { Drop, DropLabel, HandledCutaway } from './AtHandle';
+import styles from './ColumnTable.module.css';
+import type { ModelColumn } from './model-column';
+import { Price } from './Price';
+import { Reasons } from './Reasons';
+import { WeakestPart } from './WeakestPart';
+
+interface ColumnTableProps {
+  duty: Duty;
+  columns: readonly ModelColumn[];
+  pickedId: string | undefined;
+  /** Positions of the job that ask the same, this one among them. */
+  alike: number;
+  money: (amount: number) => string;
+  pick: (column: ModelColumn) => void;
+  /** Ids of those ticked to be compared. */
+  compared: readonly string[];
+  toggle: (modelId: string) => void;
+}
+
+/** The candidates side by side: the eye goes down a column, the foreman compares along a row. */
+export function ColumnTable({
+  duty,
+  columns,
+  pickedId,
+  alike,
+  money,
+  pick,
+  compared,
+  toggle,
+}: ColumnTableProps) {
+  const words = useWords();
+  const cheapest = Math.min(...columns.map(({ size, life }) => costOf(size, life, alike).overJob));
+  const figures = useFigures();
+  const rows: { id: string; label: ReactNode; cell: (column: ModelColumn, index: number) => ReactNode }[] = [
+    {
+      id: 'verdict',
+      label: words('lineUp.verdict'),
+      cell: (column, index) => (
+        <div className={styles.verdict}>
+          <div>
+            <VerdictMark verdict={column.verdict} />
+            <span className={styles.order}>
+              {words('lineUp.order', { place: index + 1, score: Math.round(column.score ?? 0) })}
+            </span>
+          </div>
+          <PickButton
+            column={column}
+            isPicked={column.model.id === pickedId}
+            isFirst={index === 0 && pickedId === undefined}
+            pick={pick}
+          />
+        </div>
+      ),
+    },
+    {
+      id: 'because',
+      label: words('lineUp.because'),
+      cell: ({ reasons, model }) => <Reasons reasons={reasons} modelId={model.id} />,
+    },
+    {
+      id: 'weakest',
+      label: words('lineUp.weakest', { temperature: figures.quantity(duty.temperatureC, 'temperature') }),
+      cell: ({ rating }) => <WeakestPart rating={rating} />,
+    },
+    {
+      id: 'drop',
+      label: <DropLabel />,
+      cell: (column) => <Drop column={column} duty={duty} />,
+    },
+    {
+      id: 'open',
+      label: words('lineUp.open'),
+      cell: ({ open }) =>
+        open ? (
+          <Capacity kv={open.kv} source={open.source} figures={figures} words={words} />
+        ) : (
+          words('lineUp.pipeUnknown')
+        ),
+    },
+    {
+      id: 'price',
+      label: words('lineUp.price'),
+      cell: (column) => <Price column={column} alike={alike} cheapest={cheapest} money={money} />,
+    },
+  ];
+  return (
+    <div className={styles.scroll} tabIndex={-1}>
+      <table className={styles.table}>
+        <thead>
+          <tr>
+            <th scope="row">{words('lineUp.inside')}</th>
+            {columns.map((column) => (
+              <th
+                key={column.model.id}
+                scope="col"
+                className={column.model.id === pickedId ? styles.picked : undefined}
+                data-model={modelWords(column.model).from}
+              >
+                <HandledCutaway column={column} />
+                <ModelName column={column} />
+                <label className={`${styles.compare} no-print`}>
+                  <input
+                    type="checkbox"
+                    checked={compared.includes(column.model.id)}
+                    aria-label={words('compare.add', { model: modelWords(column.model).from })}
+                    onChange={() => toggle(column.model.id)}
+                  />
+                  {words('compare.tick')}
+                </label>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ id, label, cell }) => (
+            <tr key={id}>
+              <th scope="row">{label}</th>
+              {columns.map((column, index) => (
+                <td
+                  key={column.model.id}
+                  className={column.model.id === pickedId ? styles.picked : undefined}
+                >
+                  {cell(column, index)}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+interface PickButtonProps {
+  column: ModelColumn;
+  isPicked: boolean;
+  isFirst: boolean;
+  pick: (column: ModelColumn) => void;
+}
+
+function PickButton({ column, isPicked, isFirst, pick }: PickButtonProps) {
+  const words = useWords();
+  if (!useMay('pick')) return isPicked ? <b>{words('lineUp.picked')}</b> : null;
+  const { from: model } = modelWords(column.model);
+  return (
+    <Button
+      className="no-print"
+      variant={isPicked || isFirst ? 'contained' : 'outlined'}
+      color={isPicked ? 'secondary' : 'primary'}
+      onClick={() => pick(column)}
+      aria-label={words(isPicked ? 'lineUp.pickedModel' : 'lineUp.pickModel', { model })}
+    >
+      {words(isPicked ? 'lineUp.picked' : 'lineUp.pick')}
+    </Button>
+  );
+}
+
+function ModelName({ column: { model } }: { column: ModelColumn }) {
+  const { name, details, from } = modelWords(model);
+  return (
+    <>
+      <span className={styles.name}>{name}</span>
+      <span className={styles.details}>
+        {details} · {from}
+      </span>
+    </>
+  );
+}
+
+interface CapacityProps {
+  kv: number;
+  source: 'sheet' | 'estimate';
+  figures: Figures;
+  words: Words;
+}
+
+function Capacity({ kv, source, figures, words }: CapacityProps) {
+  return (
+    <>
+      <b>{figures.capacity(kv)}</b> {words(source === 'sheet' ? 'lineUp.bySheet' : 'lineUp.estimated')}
+    </>
+  );
+}

@@ -1,0 +1,176 @@
+import { ADVICE, type Duty, MEDIUM_FACTS, lineUp } from '@grevik/core';
+import { Suspense, lazy, useMemo, useState } from 'react';
+import { Link, useLocation, useNavigate } from 'react-router';
+import { DutyFacts } from '../../kit/duty/DutyFacts';
+import { DutySentence } from '../../kit/duty/DutySentence';
+import { Notice } from '../../kit/Notice';
+import { useFigures } from '../../kit/useFigures';
+import { useKeys } from '../../kit/useKeys';
+import { furtherRemarks, shortName } from '../../kit/position-name';
+import type { ToLineUp } from '../../shell/steps';
+import { useLineFrame } from '../../shell/useLineFrame';
+import { handleNudged } from '../../store/handle-slice';
+import { useMay } from '../../store/people-api';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useWords } from '../../words';
+import { Findings } from '../../kit/finding/Findings';
+import { useFindings, withFindings } from '../../kit/finding/useFindings';
+import { MOST_COMPARED } from './compare/most-compared';
+import { type Answers, type Answering, AnsweringContext, withAnswer } from './answers';
+import { AnswersKept } from './AnswersKept';
+import { ColumnTable } from './ColumnTable';
+import type { ModelColumn } from './model-column';
+import { CurrentPick } from './CurrentPick';
+import { HandleSlider } from '../../kit/handle/HandleSlider';
+import styles from './LineUpPage.module.css';
+import { PhoneBar } from './PhoneBar';
+import { PickDialog } from './PickDialog';
+import { Tray } from './Tray';
+import { TypeList } from './TypeList';
+import { useAlike } from './useAlike';
+
+/** Charts come after the decision, and their library with them. */
+const Charts = lazy(() => import('./Charts'));
+
+const NOTCH = 0.05;
+
+/** The heart: what the position asks on the left, what could serve side by side, what is out below. */
+export function LineUpPage() {
+  const { line, position, models, sides, money } = useLineFrame();
+  const figures = useFigures();
+  const words = useWords();
+  const dispatch = useAppDispatch();
+  const mayPick = useMay('pick');
+  const weights = useAppSelector((state) => state.weights);
+  const alike = useAlike(line, position);
+  const [picking, setPicking] = useState<ModelColumn>();
+  const duty: Duty = useMemo(() => ({ ...position.duty, medium: line.medium }), [position.duty, line.medium]);
+  const [answers, setAnswers] = useState<Answers>({});
+  const answering = useMemo(
+    (): Answering => ({
+      answer: (modelId, fact) =>
+        setAnswers((before) => ({ ...before, [modelId]: { ...before[modelId], ...fact } })),
+    }),
+    [],
+  );
+  // What is retired is not offered any more, and what was answered counts at once.
+  const offered = useMemo(
+    () =>
+      models
+        .filter(({ retired }) => !retired)
+        .map((model) => withAnswer(model, answers[model.id], position.duty.dn)),
+    [models, answers, position.duty.dn],
+  );
+  const findings = useFindings(position.id);
+  const judged = useMemo(() => lineUp(duty, offered, sides, weights), [duty, offered, sides, weights]);
+  const columns = useMemo(() => withFindings(judged.columns, findings), [judged, findings]);
+  const { tray, otherSizes } = judged;
+  const [compared, setCompared] = useState<readonly string[]>([]);
+  const toggle = (id: string): void =>
+    setCompared((before) =>
+      before.includes(id) ? before.filter((of) => of !== id) : [...before, id].slice(-MOST_COMPARED),
+    );
+  const lineAt = `/jobs/${line.jobId}/lines/${line.id}`;
+  const tagAt = encodeURIComponent(position.tag);
+  const size = figures.size(duty.dn);
+  const location = useLocation();
+  const navigate = useNavigate();
+  // Whoever came to pick the first choice finds it open.
+  const arrived = (location.state as ToLineUp | null)?.picks ? columns[0] : undefined;
+  const open = picking ?? arrived;
+  const close = (): void => {
+    setPicking(undefined);
+    if (arrived) void navigate(location.pathname, { replace: true, state: null });
+  };
+  useKeys({
+    '[': () => dispatch(handleNudged(-NOTCH)),
+    ']': () => dispatch(handleNudged(NOTCH)),
+    Enter: () => mayPick && setPicking(columns[0]),
+  });
+
+  return (
+    <AnsweringContext value={answering}>
+      <div className={styles.screen}>
+        <aside className={styles.duty}>
+          <header>
+            <span className={styles.tag}>
+              {position.tag} · {size}
+            </span>
+            <h1>{shortName(position)}</h1>
+            <p className={styles.remarks}>{furtherRemarks(position)}</p>
+          </header>
+          <DutySentence line={line} position={position} />
+          <DutyFacts duty={duty} />
+          <CurrentPick line={line} position={position} models={models} sides={sides} />
+          <Findings
+            position={position}
+            lineId={line.id}
+            findings={findings}
+            benchAt={`${lineAt}/bench/${tagAt}`}
+          />
+          <p className={styles.caution}>{MEDIUM_FACTS[line.medium].caution}</p>
+        </aside>
+        {models.length === 0 ? (
+          <TypeList duty={duty} sides={sides} />
+        ) : (
+          <section aria-label={words('lineUp.label')} className={styles.lineUp}>
+            <HandleSlider>
+              <nav className={`${styles.beside} no-print`} aria-label={words('compare.beside')}>
+                <Link to={`${lineAt}/matrix/${tagAt}`}>{words('matrix.link')}</Link>
+                {compared.length < 2 ? (
+                  <span>{words('compare.hint')}</span>
+                ) : (
+                  <Link to={`${lineAt}/compare/${tagAt}?of=${compared.join(',')}`}>
+                    {words('compare.link', { count: compared.length })}
+                  </Link>
+                )}
+                <AnswersKept
+                  answers={answers}
+                  models={models}
+                  dn={position.duty.dn}
+                  forget={() => setAnswers({})}
+                />
+              </nav>
+            </HandleSlider>
+            {columns.length === 0 ? (
+              <Notice title={words('lineUp.none')}>
+                <p>{words('lineUp.noneBody', { size })}</p>
+              </Notice>
+            ) : (
+              <ColumnTable
+                duty={duty}
+                columns={columns}
+                pickedId={position.pick?.modelId}
+                alike={alike}
+                money={money}
+                pick={setPicking}
+                compared={compared}
+                toggle={toggle}
+              />
+            )}
+            <Tray tray={tray} otherSizes={otherSizes} size={size} />
+            {columns.length > 0 && (
+              <Suspense>
+                <Charts duty={duty} columns={columns} />
+              </Suspense>
+            )}
+            <p className={styles.method}>
+              {words('lineUp.method')} {ADVICE}
+            </p>
+          </section>
+        )}
+        <PhoneBar first={columns[0]} pick={setPicking} />
+        {open && (
+          <PickDialog
+            key={position.id}
+            line={line}
+            position={position}
+            column={open}
+            sides={sides}
+            close={close}
+          />
+        )}
+      </div>
+    </AnsweringContext>
+  );
+}

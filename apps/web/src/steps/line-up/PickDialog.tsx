@@ -1,0 +1,101 @@
+import type { LineView, PositionView } from '@grevik/contracts';
+import { type HouseRuleSettings, MEDIUM_FACTS, modelWords, pickReason } from '@grevik/core';
+import { Alert, Button, Dialog, DialogActions, DialogContent, DialogTitle, TextField } from '@mui/material';
+import { useState } from 'react';
+import { VerdictMark } from '../../kit/VerdictMark';
+import { useUndoable } from '../../kit/useUndoable';
+import { usePickMutation } from '../../store/api';
+import { failureText, refusalOf } from '../../store/failure';
+import { useWords } from '../../words';
+import type { ModelColumn } from './model-column';
+import { PickMany } from './PickMany';
+
+interface PickDialogProps {
+  line: LineView;
+  position: PositionView;
+  column: ModelColumn;
+  sides: HouseRuleSettings;
+  close: () => void;
+}
+
+/** Picks a valve with its reason: written for the person, and theirs to change. */
+export function PickDialog({ line, position, column, sides, close }: PickDialogProps) {
+  const already = position.pick?.modelId === column.model.id ? position.pick.reason : undefined;
+  const [reason, setReason] = useState(already ?? pickReason(column));
+  const [pick, { isLoading, error }] = usePickMutation();
+  const [forMany, setForMany] = useState(false);
+  const undoable = useUndoable();
+  const words = useWords();
+  const { name, from } = modelWords(column.model);
+  const isEmpty = reason.trim() === '';
+
+  const save = async (): Promise<void> => {
+    try {
+      const { changed } = await pick({
+        id: position.id,
+        lineId: line.id,
+        version: position.version,
+        modelId: column.model.id,
+        reason,
+      }).unwrap();
+      undoable(words('pick.done', { tag: position.tag, model: from }), changed);
+      close();
+    } catch {
+      // The refusal is shown in the dialog, with what was typed.
+    }
+  };
+
+  if (forMany)
+    return (
+      <PickMany
+        line={line}
+        position={position}
+        model={column.model}
+        reason={reason}
+        sides={sides}
+        close={close}
+      />
+    );
+  return (
+    <Dialog open onClose={close} fullWidth maxWidth="sm" aria-labelledby="pick-title">
+      <DialogTitle id="pick-title">{words('pick.title', { name, tag: position.tag })}</DialogTitle>
+      <DialogContent sx={{ display: 'grid', gap: 2 }}>
+        <div>
+          <VerdictMark verdict={column.verdict} /> {from}
+        </div>
+        <TextField
+          label={words('pick.because')}
+          value={reason}
+          multiline
+          minRows={4}
+          fullWidth
+          autoFocus
+          error={isEmpty}
+          helperText={words(isEmpty ? 'pick.needed' : 'pick.written')}
+          onChange={(event) => setReason(event.target.value)}
+          slotProps={{ htmlInput: { maxLength: 2000 } }}
+          sx={{ marginTop: 1 }}
+        />
+        <p style={{ color: 'var(--soft-ink)', fontSize: 14 }}>{MEDIUM_FACTS[line.medium].caution}</p>
+        {error !== undefined && <Alert severity="error">{refusalWords()}</Alert>}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={close}>{words('pick.leave')}</Button>
+        <Button disabled={isEmpty} onClick={() => setForMany(true)}>
+          {words('pickMany.button')}
+        </Button>
+        <Button variant="contained" disabled={isLoading || isEmpty} onClick={() => void save()}>
+          {words(isLoading ? 'app.saving' : 'pick.pickIt')}
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+
+  /** Where somebody else picked meanwhile: whose pick it is, and why; picking once more keeps one's own. */
+  function refusalWords(): string {
+    const refusal = refusalOf(error);
+    const theirs = (refusal?.current as PositionView | undefined)?.pick;
+    if (refusal?.code !== 'stale' || !theirs) return failureText(error);
+    return words('pick.meanwhile', { by: theirs.pickedBy ?? '', theirs: theirs.reason });
+  }
+}

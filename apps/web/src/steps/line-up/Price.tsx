@@ -1,0 +1,44 @@
+import { type Cost, costOf } from '@grevik/core';
+import { useWords } from '../../words';
+import styles from './ColumnTable.module.css';
+import type { ModelColumn } from './model-column';
+
+interface PriceProps {
+  column: ModelColumn;
+  /** Positions of the job that ask the same, this one among them. */
+  alike: number;
+  /** What the cheapest column costs over the job. */
+  cheapest: number;
+  money: (amount: number) => string;
+}
+
+/** What it costs: one, a year of its life, all alike on the job, and how far that is from the cheapest. */
+export function Price({ column: { size, life }, alike, cheapest, money }: PriceProps) {
+  const words = useWords();
+  const cost: Cost = costOf(size, life, alike);
+  const [low, high] = life.years;
+  const more = Math.round((cost.overJob - cheapest) * 100) / 100;
+  const job = [
+    alike > 1 && words('lineUp.overJob', { money: money(cost.overJob), count: alike }),
+    more > 0 && words('lineUp.more', { money: money(more) }),
+  ].filter(Boolean);
+  const each = (
+    <>
+      <b>{money(cost.each)}</b> {words('lineUp.each', { life: words('lineUp.years', { low, high }) })}
+    </>
+  );
+  return (
+    <>
+      {life.because.length === 0 ? (
+        each
+      ) : (
+        <details className={styles.because}>
+          <summary>{each}</summary>
+          {words('lineUp.lifeBecause', { reasons: life.because.map(({ text }) => text).join(', ') })}
+        </details>
+      )}
+      <div>{words('lineUp.perYear', { money: money(cost.perYear) })}</div>
+      <div>{job.join(', ')}</div>
+    </>
+  );
+}

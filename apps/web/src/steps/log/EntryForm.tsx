@@ -1,0 +1,78 @@
+import type { EntryRequest, PositionView } from '@grevik/contracts';
+import { ENTRY_KINDS, ENTRY_KIND_TABLE, type EntryKind } from '@grevik/core';
+import { Alert, Button, MenuItem, TextField } from '@mui/material';
+import { useSnackbar } from 'notistack';
+import { type FormEvent, useState } from 'react';
+import { failureText, refusalOf } from '../../store/failure';
+import { useAddEntryMutation } from '../../store/log-api';
+import { newId } from '../../store/new-id';
+import { useWords } from '../../words';
+import styles from './LogPage.module.css';
+import { TurnsField, turnsOf } from '../../kit/found/TurnsField';
+
+/** Writes one fact. Its id is made here, and stays until it is stored: sending it twice stores it once. */
+export function EntryForm({ position, lineId }: { position: PositionView; lineId: string }) {
+  const [id, setId] = useState(() => newId());
+  const [kind, setKind] = useState<EntryKind>('note');
+  const [text, setText] = useState('');
+  const [turns, setTurns] = useState('');
+  const [add, { isLoading, error }] = useAddEntryMutation();
+  const { enqueueSnackbar } = useSnackbar();
+  const words = useWords();
+  const turned = kind === 'turned' ? turnsOf(turns) : undefined;
+  const saysNothing = kind === 'note' && text.trim() === '';
+
+  const submit = async (event: FormEvent): Promise<void> => {
+    event.preventDefault();
+    const entry: EntryRequest = {
+      id,
+      kind,
+      text: text.trim(),
+      happenedAt: new Date().toISOString(),
+      ...(typeof turned === 'number' && { turns: turned }),
+    };
+    const { data } = await add({ positionId: position.id, lineId, entry });
+    if (!data) return;
+    enqueueSnackbar(words('log.added', { tag: position.tag }));
+    setId(newId());
+    setText('');
+    setTurns('');
+  };
+
+  return (
+    <form className={styles.form} noValidate onSubmit={(event) => void submit(event)}>
+      <h2>{words('log.write')}</h2>
+      <TextField
+        select
+        size="small"
+        label={words('log.kind')}
+        value={kind}
+        onChange={({ target }) => setKind(target.value as EntryKind)}
+      >
+        {ENTRY_KINDS.filter((of) => ENTRY_KIND_TABLE[of].isChosen).map((of) => (
+          <MenuItem key={of} value={of}>
+            {ENTRY_KIND_TABLE[of].words}
+          </MenuItem>
+        ))}
+      </TextField>
+      {kind === 'turned' && <TurnsField text={turns} change={setTurns} />}
+      <TextField
+        className={styles.text}
+        size="small"
+        multiline
+        minRows={2}
+        label={words('log.text')}
+        value={text}
+        onChange={({ target }) => setText(target.value)}
+        slotProps={{ htmlInput: { maxLength: 2000 } }}
+      />
+      <Button type="submit" variant="contained" disabled={isLoading || saysNothing || turned === 'wrong'}>
+        {words(isLoading ? 'app.saving' : 'log.add')}
+      </Button>
+      {error !== undefined && (
+        <Alert severity="error">{refusalOf(error) ? failureText(error) : words('log.kept')}</Alert>
+      )}
+      <p>{words('log.neverEdited')}</p>
+    </form>
+  );
+}

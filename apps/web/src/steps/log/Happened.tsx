@@ -1,0 +1,117 @@
+import type { EntryView, HistoryView, ModelView, PositionChangeView } from '@grevik/contracts';
+import { ENTRY_KIND_TABLE, modelWords } from '@grevik/core';
+import { foundWords } from '../../kit/found/found-words';
+import { factName, factWords, factsApart } from '../../kit/duty/field-words';
+import { useFigures } from '../../kit/useFigures';
+import { dateWords, whenWords } from '../../kit/when';
+import { useWords } from '../../words';
+import styles from './LogPage.module.css';
+
+interface HappenedProps {
+  history: HistoryView<PositionChangeView>;
+  models: readonly ModelView[];
+}
+
+/** Entries and changes in one line of time, newest first. */
+export function Happened({ history: { changes, entries }, models }: HappenedProps) {
+  const words = useWords();
+  const all = [
+    ...entries.map((entry) => ({ at: entry.happenedAt, entry })),
+    ...changes.map((change) => ({ at: change.at, change })),
+  ].sort((a, b) => Date.parse(b.at) - Date.parse(a.at));
+  if (all.length === 0) return <p>{words('log.nothing')}</p>;
+  return (
+    <ol className={styles.log}>
+      {all.map((one) => (
+        <li key={'entry' in one ? one.entry.id : one.change.id}>
+          <time dateTime={one.at} title={dateWords(one.at)}>
+            {whenWords(one.at)}
+          </time>
+          {'entry' in one ? <Entry entry={one.entry} /> : <Change change={one.change} models={models} />}
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+function Entry({ entry: { by, kind, text, turns, found } }: { entry: EntryView }) {
+  const words = useWords();
+  return (
+    <div>
+      <b>{ENTRY_KIND_TABLE[kind].words}</b>
+      {turns !== null && `, ${words('log.turnsFigure', { turns })}`}
+      {found && <p>{foundWords(found, words)}</p>}
+      {text !== '' && <p className={styles.words}>{text}</p>}
+      <span>{by}</span>
+    </div>
+  );
+}
+
+function Change({ change, models }: { change: PositionChangeView; models: readonly ModelView[] }) {
+  const figures = useFigures();
+  const words = useWords();
+  const tookBack = change.undoes === null ? '' : words('log.tookBack');
+  if (change.kind === 'pick') {
+    const model = models.find(({ id }) => id === change.after?.modelId);
+    const what = change.after
+      ? words('log.pickedIt', { model: model ? modelWords(model).from : words('log.unknownModel') })
+      : words('log.letGo');
+    return (
+      <div>
+        {tookBack}
+        {what}
+        {change.after && <p className={styles.words}>{change.after.reason}</p>}
+        <span>{change.by}</span>
+      </div>
+    );
+  }
+  if (change.kind === 'name') {
+    const said = ({ tag, remarks }: typeof change.after): string => [tag, remarks].filter(Boolean).join(', ');
+    return (
+      <div>
+        {tookBack}
+        {words('log.fromTo', {
+          field: words('log.named'),
+          before: said(change.before),
+          after: said(change.after),
+        })}
+        <span>{change.by}</span>
+      </div>
+    );
+  }
+  if (change.kind === 'hook-up')
+    return (
+      <div>
+        {tookBack}
+        {words('log.hookUp')}
+        <span>{change.by}</span>
+      </div>
+    );
+  if (change.kind === 'place' || change.kind === 'photo')
+    return (
+      <div>
+        {tookBack}
+        {words(change.kind === 'photo' ? 'log.photo' : change.after ? 'log.placed' : 'log.unplaced')}
+        <span>{change.by}</span>
+      </div>
+    );
+  const { before, after } = change;
+  return (
+    <div>
+      {tookBack}
+      {words('log.changedDuty')}
+      <ul>
+        {factsApart(before, after).map((fact) => (
+          <li key={fact}>
+            {words('log.fromTo', {
+              field: factName(fact),
+              before: factWords(before, fact, figures),
+              after: factWords(after, fact, figures),
+            })}
+          </li>
+        ))}
+      </ul>
+      <span>{change.by}</span>
+    </div>
+  );
+}

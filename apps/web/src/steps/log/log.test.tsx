@@ -1,0 +1,128 @@
+import '@testing-library/jest-dom';
+import type { EntryRequest, HistoryView, PositionChangeView } from '@grevik/contracts';
+import { screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { BALL, POSITION } from '../../testing/demo';
+import { show } from '../../testing/render';
+import { serve } from '../../testing/server';
+import { EntryForm } from './EntryForm';
+import { Happened } from './Happened';
+
+const HISTORY: HistoryView<PositionChangeView> = {
+  entries: [
+    {
+      id: 'e1',
+      found: null,
+      finding: null,
+      kind: 'turned',
+      text: 'Stiff.',
+      turns: 11.5,
+      happenedAt: '2026-03-02T10:00:00Z',
+      by: 'Joss',
+    },
+  ],
+  changes: [
+    {
+      id: 'c2',
+      kind: 'pick',
+      before: null,
+      after: { modelId: 'ball', reason: 'No torch.', verdict: 'care' },
+      by: 'Ada',
+      at: '2026-03-03T10:00:00Z',
+      undoes: null,
+    },
+    {
+      id: 'c1',
+      kind: 'duty',
+      before: POSITION.duty,
+      after: { ...POSITION.duty, pressurePa: 4e5, lockout: true, pipe: { material: 'pex' } },
+      by: 'Joss',
+      at: '2026-03-01T10:00:00Z',
+      undoes: 'c0',
+    },
+  ],
+};
+
+describe('the log', () => {
+  it('has entries and changes in one line of time, newest first, each signed, in the units chosen', () => {
+    show(<Happened history={HISTORY} models={[BALL]} />, { units: 'metric' });
+    const [pick, entry, duty] = screen.getAllByRole('listitem').filter((item) => item.querySelector('time'));
+    expect(pick).toHaveTextContent('3 Mar 2026picked Ostrand 21PNo torch.Ada');
+    expect(entry).toHaveTextContent('2 Mar 2026Operated, 11.5 turnsStiff.Joss');
+    expect(duty).toHaveTextContent('took back: changed the duty');
+    expect(duty).toHaveTextContent('pressure: 5.17 bar → 4 bar');
+    expect(duty).toHaveTextContent('pipe: copper → PEX');
+    expect(duty).toHaveTextContent('run back to the first large volume: 18.9 m → not known');
+    expect(duty).toHaveTextContent('a lock must hang on it: not known → yes');
+  });
+
+  it('has photos and coordinates beside them, and who took them back', () => {
+    const base = { by: 'Ada', undoes: null };
+    const changes: PositionChangeView[] = [
+      { ...base, id: 'p1', kind: 'photo', before: null, after: { photoId: 'x' }, at: '2026-03-04T10:00:00Z' },
+      {
+        ...base,
+        id: 'p2',
+        kind: 'place',
+        before: null,
+        after: { longitude: 9, latitude: 54 },
+        at: '2026-03-03T10:00:00Z',
+      },
+      {
+        ...base,
+        id: 'p3',
+        kind: 'place',
+        before: { longitude: 9, latitude: 54 },
+        after: null,
+        at: '2026-03-02T10:00:00Z',
+        undoes: 'p2',
+      },
+    ];
+    show(<Happened history={{ entries: [], changes }} models={[]} />);
+    const said = screen.getAllByRole('listitem').map((item) => item.textContent);
+    expect(said[0]).toContain('Added a photo');
+    expect(said[1]).toContain('Set its coordinates');
+    expect(said[2]).toContain('took back: Removed its coordinates');
+  });
+
+  it('says so where nothing happened', () => {
+    show(<Happened history={{ entries: [], changes: [] }} models={[]} />);
+    expect(screen.getByText(/Nothing was written/)).toBeInTheDocument();
+  });
+});
+
+describe('writing an entry', () => {
+  it('keeps id and words until it is stored, so that sending it twice stores it once', async () => {
+    let down = true;
+    const asked = serve(({ body }) => {
+      if (down) throw new TypeError('no network');
+      return { status: 201, body: { ...(body as EntryRequest), by: 'Ada' } };
+    });
+    show(<EntryForm position={POSITION} lineId="line" />);
+    expect(screen.getByRole('button', { name: 'Write it down' })).toBeDisabled();
+    await userEvent.type(screen.getByLabelText('In your words'), 'Drips at the nut.');
+    await userEvent.click(screen.getByRole('button', { name: 'Write it down' }));
+    expect(await screen.findByRole('alert')).toHaveTextContent('Your words are kept');
+    expect(screen.getByLabelText('In your words')).toHaveValue('Drips at the nut.');
+    down = false;
+    await userEvent.click(screen.getByRole('button', { name: 'Write it down' }));
+    expect(await screen.findByText('CW-103: written down')).toBeInTheDocument();
+    const [first, second] = asked.map(({ body }) => body as EntryRequest);
+    expect(second?.id).toBe(first?.id);
+    expect(second).toMatchObject({ kind: 'note', text: 'Drips at the nut.' });
+    expect(screen.getByLabelText('In your words')).toHaveValue('');
+  });
+
+  it('asks for turns where it was turned, and takes only a number', async () => {
+    const asked = serve(({ body }) => ({ status: 201, body: { ...(body as EntryRequest), by: 'Ada' } }));
+    show(<EntryForm position={POSITION} lineId="line" />);
+    await userEvent.click(screen.getByRole('combobox', { name: 'What is so' }));
+    await userEvent.click(screen.getByRole('option', { name: 'Operated' }));
+    await userEvent.type(screen.getByLabelText('Turns from stop to stop'), 'many');
+    expect(screen.getByRole('button', { name: 'Write it down' })).toBeDisabled();
+    await userEvent.clear(screen.getByLabelText('Turns from stop to stop'));
+    await userEvent.type(screen.getByLabelText('Turns from stop to stop'), '11,5');
+    await userEvent.click(screen.getByRole('button', { name: 'Write it down' }));
+    await waitFor(() => expect(asked[0]?.body).toMatchObject({ kind: 'turned', turns: 11.5 }));
+  });
+});

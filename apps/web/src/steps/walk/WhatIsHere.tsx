@@ -1,0 +1,246 @@
+import type { LineView, PositionView } from '@grevik/contracts';
+import {
+  type Found,
+  type HouseRuleSettings,
+  type ValveType,
+  HOLDING,
+  LEAKING,
+  STANDING,
+  TURNING,
+  VALVE_TYPES,
+  VALVE_TYPE_FACTS,
+  conditionAt,
+  isQuarterTurn,
+  judgeFound,
+  readTag,
+  upstreamValve,
+} from '@grevik/core';
+import { Alert, Button, MenuItem, TextField } from '@mui/material';
+import { useSnackbar } from 'notistack';
+import { useState } from 'react';
+import { useFigures } from '../../kit/useFigures';
+import { dateWords } from '../../kit/when';
+import { failureText, refusalOf } from '../../store/failure';
+import { TurnsField, turnsOf } from '../../kit/found/TurnsField';
+import { useAddEntryMutation } from '../../store/log-api';
+import { useMay } from '../../store/people-api';
+import { newId } from '../../store/new-id';
+import { useWords } from '../../words';
+import { AdviceList } from './AdviceList';
+import { Choices } from './Choices';
+import { NameFields } from './NameFields';
+import { Photos } from './Photos';
+import type { Walked } from '../../kit/isolation/useWalk';
+import styles from './WhatIsHere.module.css';
+
+const USUAL: readonly ValveType[] = ['ball', 'gate-solid', 'globe', 'compression-stop-angle', 'check-swing'];
+
+interface WhatIsHereProps {
+  line: LineView;
+  walk: Walked;
+  sides: HouseRuleSettings;
+  position: PositionView;
+  next: () => void;
+}
+
+/** What stands at a position and how it is: written down by tapping, judged as it is entered. */
+export function WhatIsHere({ line, walk, sides, position, next }: WhatIsHereProps) {
+  const item = walk.items.find(({ positionId }) => positionId === position.id);
+  const before = item ? conditionAt(item, position.condition) : position.condition;
+  const [id, setId] = useState(() => newId());
+  const [found, setFound] = useState<Found>({});
+  const [text, setText] = useState('');
+  const [turns, setTurns] = useState('');
+  const [add, { isLoading, error }] = useAddEntryMutation();
+  const { enqueueSnackbar } = useSnackbar();
+  const mayRecord = useMay('record');
+  const figures = useFigures();
+  const words = useWords();
+
+  const now: Found = { ...before, ...found };
+  const counted = turnsOf(turns);
+  const set = (facts: Found): void => setFound({ ...found, ...facts });
+  const upstream = item && upstreamValve(walk.network, item.id);
+  const advice = judgeFound(
+    {
+      duty: { ...position.duty, medium: line.medium },
+      condition: {
+        ...before,
+        ...found,
+        ...(found.turning === 'freely' && { turnedAt: new Date().toISOString() }),
+      },
+      ...(upstream !== undefined && {
+        upstream: walk.positionOf(walk.itemOf.get(upstream))?.tag ?? upstream,
+      }),
+    },
+    sides,
+    new Date(),
+  );
+  const isNew = Object.keys(found).length > 0 || counted !== undefined || text.trim() !== '';
+  const type = now.type === 'nothing' ? undefined : now.type;
+
+  const save = async (): Promise<void> => {
+    const facts: Found = { ...found, ...(typeof counted === 'number' && { turns: counted }) };
+    const saysFacts = Object.keys(facts).length > 0;
+    const { data } = await add({
+      positionId: position.id,
+      lineId: line.id,
+      entry: {
+        id,
+        kind: saysFacts ? 'found' : 'note',
+        text: text.trim(),
+        ...(saysFacts && { found: facts }),
+        happenedAt: new Date().toISOString(),
+      },
+    });
+    if (!data) return;
+    enqueueSnackbar(words('log.added', { tag: position.tag }));
+    setId(newId());
+    setFound({});
+    setText('');
+    setTurns('');
+    next();
+  };
+
+  return (
+    <section className={styles.here} aria-labelledby="here-title">
+      <p className={styles.tag}>
+        {position.tag} · {figures.size(position.duty.dn)}
+        {before.at !== undefined && (
+          <span>{words('walk.foundAt', { date: dateWords(before.at), by: before.by ?? '' })}</span>
+        )}
+      </p>
+      <h2 id="here-title">{words('walk.here')}</h2>
+      <AdviceList advice={advice} />
+      <div className={styles.types}>
+        <Choices
+          label={words('walk.kind')}
+          options={[...USUAL, 'nothing' as const]}
+          chosen={now.type}
+          say={(of) => (of === 'nothing' ? words('walk.nothing') : words(`walk.usual.${of as 'ball'}`))}
+          choose={(of) => set({ type: of })}
+        />
+        <TextField
+          select
+          size="small"
+          label={words('walk.other')}
+          value={type !== undefined && !USUAL.includes(type) ? type : ''}
+          onChange={({ target }) => set({ type: target.value as ValveType })}
+        >
+          {VALVE_TYPES.map((of) => (
+            <MenuItem key={of} value={of}>
+              {VALVE_TYPE_FACTS[of].words}
+            </MenuItem>
+          ))}
+        </TextField>
+      </div>
+      <TextField
+        size="small"
+        fullWidth
+        label={words('walk.marking')}
+        value={found.marking ?? before.marking ?? ''}
+        onChange={({ target }) => {
+          const { marking: _marking, ...rest } = found;
+          setFound(target.value.trim() === '' ? rest : { ...rest, marking: target.value });
+        }}
+        slotProps={{ htmlInput: { maxLength: 200, autoComplete: 'off' } }}
+      />
+      <TagReadingWords text={now.marking} type={type} dn={position.duty.dn} />
+      <Choices
+        label={words('walk.turning')}
+        options={TURNING}
+        chosen={now.turning}
+        say={(of) => words(`found.turning.${of}`)}
+        choose={(turning) => set({ turning })}
+      />
+      <Choices
+        label={words('walk.holding')}
+        options={HOLDING}
+        chosen={now.holding}
+        say={(of) => words(`found.holding.${of}`)}
+        choose={(holding) => set({ holding })}
+      />
+      <Choices
+        label={words('walk.leaking')}
+        options={LEAKING.filter((of) => of !== 'somewhere')}
+        chosen={now.leaking}
+        say={(of) => words(`found.leaking.${of as 'no'}`)}
+        choose={(leaking) => set({ leaking })}
+      />
+      <div className={styles.pair}>
+        <Choices
+          label={words('walk.handle')}
+          options={['yes', 'no'] as const}
+          chosen={now.handleShows === undefined ? undefined : now.handleShows ? 'yes' : 'no'}
+          say={(of) => words(`log.${of}`)}
+          choose={(of) => set({ handleShows: of === 'yes' })}
+        />
+        <Choices
+          label={words('walk.standing')}
+          options={STANDING}
+          chosen={now.standing}
+          say={(of) => words(`found.standing.${of}`)}
+          choose={(standing) => set({ standing })}
+        />
+      </div>
+      {(type === undefined || !isQuarterTurn(type)) && <TurnsField text={turns} change={setTurns} />}
+      <TextField
+        size="small"
+        multiline
+        fullWidth
+        label={words('log.text')}
+        value={text}
+        onChange={({ target }) => setText(target.value)}
+        slotProps={{ htmlInput: { maxLength: 2000 } }}
+      />
+      {error !== undefined && (
+        <Alert severity="error">{refusalOf(error) ? failureText(error) : words('log.kept')}</Alert>
+      )}
+      {mayRecord && (
+        <div className={styles.save}>
+          <Button
+            variant="contained"
+            disabled={!isNew || isLoading || counted === 'wrong'}
+            onClick={() => void save()}
+          >
+            {words(isLoading ? 'app.saving' : 'walk.saveNext')}
+          </Button>
+          <Button variant="outlined" onClick={next}>
+            {words('walk.leave')}
+          </Button>
+        </div>
+      )}
+      <Photos position={position} lineId={line.id} />
+      <NameFields key={`${position.id} ${position.version}`} position={position} lineId={line.id} />
+    </section>
+  );
+}
+
+/** What a casting settles, and what an order would still need. */
+function TagReadingWords({
+  text,
+  type,
+  dn,
+}: {
+  text: string | undefined;
+  type: ValveType | undefined;
+  dn: number;
+}) {
+  const words = useWords();
+  if (text === undefined || text.trim() === '') return null;
+  const { markings, open, unread } = readTag(text, { dn, ...(type && { type }) });
+  return (
+    <p className={styles.reading} aria-live="polite">
+      {markings.map(({ meaning }) => meaning).join('; ')}
+      {unread.length > 0 && ` ${words('walk.unread', { words: unread.join(' ') })}`}
+      {open.length > 0 && (
+        <b>
+          {' '}
+          {words('walk.stillOpen', {
+            fields: open.map(({ field }) => words(`spec.${field as 'dn'}`)).join(', '),
+          })}
+        </b>
+      )}
+    </p>
+  );
+}

@@ -1,0 +1,64 @@
+import { calculation } from '../../ground/calculation/index.js';
+import { type ValueOf, choice, list, number, optional, record, text } from '../../ground/input/index.js';
+import { PIPE_MATERIALS } from '../../ground/pipes/index.js';
+import { candidateInput, dutyInput, houseRulesInput, houseRuleSettings } from '../selection/index.js';
+import { hookUp } from './hook-up.js';
+import { PLACE_LIMIT_IDS } from './place-limits.js';
+
+const pipe = optional(
+  record({
+    material: choice(PIPE_MATERIALS),
+    dn: number({ unit: 'DN', integer: true, above: 0, max: 3000 }),
+  }),
+);
+const way = optional(text(60, 'its id'));
+
+/** What a person settled about a position's hook-up: the rest follows from duty and pick. */
+export const hookUpChoicesInput = record({
+  pipes: optional(record({ in: pipe, out: pipe })),
+  limits: optional(list(choice(PLACE_LIMIT_IDS), { most: PLACE_LIMIT_IDS.length })),
+  ways: optional(record({ in: way, out: way })),
+  coverM: optional(number({ unit: 'm', min: 0, max: 30, meaning: 'cover over a buried valve' })),
+});
+
+export type HookUpChoices = ValueOf<typeof hookUpChoicesInput>;
+
+export const hookUpCalculation = calculation({
+  name: 'hook-up',
+  summary:
+    'How a valve joins the pipe on each side: the ways with a verdict each, the kit, and what must face where.',
+  input: record({
+    duty: dutyInput,
+    valve: candidateInput,
+    choices: optional(hookUpChoicesInput),
+    houseRules: optional(houseRulesInput),
+  }),
+  gives: {
+    verdict: 'of the ways taken and of the whole: fits, care or out',
+    sides:
+      'in and out: pipe, end, ways (joints, parts, verdict, reasons, weakest part), taken, beside (between pipe and joint)',
+    common: 'what a valve in the ground needs beside',
+    kit: 'every part with its count; without a count as much as it takes',
+    facing: 'what must face where, with the room it takes in m',
+    reasons: 'about the whole, each with its rule and verdict',
+    weakest: 'name and allowable pressure (Pa) of the weakest part as it is joined',
+  },
+  notes: [
+    'Without a pipe of its own a side has the duty’s pipe in the duty’s size; a duty without pipe is taken as copper.',
+    'What the duty says of the place (occupied, concealed) forbids a torch and hidden joints that have to be reached.',
+  ],
+  example: {
+    duty: {
+      medium: 'potable-cold',
+      function: 'isolate',
+      dn: 20,
+      pressurePa: 517107,
+      temperatureC: 10,
+      pipe: { material: 'copper' },
+    },
+    valve: { type: 'ball', ratingId: 'body-brass-600cwp', bodyMaterial: 'dzr-brass', ends: ['fip', 'fip'] },
+    choices: { limits: ['no-torch'] },
+  },
+  run: ({ duty, valve, choices, houseRules }) =>
+    hookUp({ duty, valve, ...choices, sides: houseRuleSettings(houseRules) }),
+});

@@ -1,0 +1,185 @@
+import type { Duty } from '../selection/index.js';
+import type { End } from '../../ground/valves/index.js';
+import { FLANGES, flangedWays } from './flanged-ways.js';
+import { JOINT_IDS, type JointId } from './joint-ids.js';
+import { lead, sized, taken } from './joint-parts.js';
+import { JOINTS, jointsOf } from './joints.js';
+import type { Part } from './part.js';
+import type { Asked, RawWay } from './raw-way.js';
+
+const BSP: readonly End[] = ['bspp', 'bspt'];
+
+/**
+ * The ways from a pipe to one end of a valve: straight in, through an adapter, or flanged; with what is tried and must not be.
+ *
+ * @param asked.duty  its medium decides on lead-free parts, its place on coated bolts
+ * @param asked.valve to be joined
+ * @param asked.pipe  on that side
+ * @param asked.end   of the valve on that side
+ * @param asked.side  in, or out: behind a stop is a fixture's tube
+ * @returns the plainest first; never empty
+ *
+ * @example
+ * waysTo({ duty, valve, pipe: { material: 'copper', dn: 20 }, end: 'fip', side: 'in' })[0].id // 'press-adapter'
+ */
+export function waysTo(asked: Asked): RawWay[] {
+  const { end, pipe, side, valve } = asked;
+  if (FLANGES.includes(end)) return orNothing(flangedWays(asked));
+  if (BSP.includes(end)) return bsp(asked);
+  if (end === 'union-tail') return tails(asked);
+  if (side === 'out' && valve.type.includes('stop'))
+    return [{ id: 'supply-tube', joints: ['compression'], parts: [{ id: 'supply-tube', count: 1 }] }];
+  if (end === 'male-hose') return [{ id: 'hose', joints: [], parts: [{ id: 'hose-washer', count: 1 }] }];
+  const straight = jointsOf(pipe.material)
+    .filter((id) => JOINTS[id].end === end)
+    .map((id) => sized(asked, id, { id, joints: [id], parts: taken(asked, id) }));
+  const plastic = asked.valve.bodyMaterial === 'pvc' || asked.valve.bodyMaterial === 'cpvc';
+  if (plastic && end === 'fip')
+    return orNothing(intoPlasticFemale(asked, [...straight, ...adapted(asked, false)]));
+  if (
+    end === 'solvent-socket' &&
+    plastic &&
+    (pipe.material === 'pvc' || pipe.material === 'cpvc') &&
+    pipe.material !== asked.valve.bodyMaterial
+  )
+    return straight.map((way) => ({ ...way, mistake: 'other-plastic' }));
+  return orNothing([...straight, ...adapted(asked, straight.length === 0)]);
+}
+
+/** A metal male, the pipe's own or an adapter's, splits a plain plastic female; a plastic one does not. */
+function intoPlasticFemale({ duty }: Asked, ways: readonly RawWay[]): RawWay[] {
+  const metal = ways.filter(({ joints }) => joints[0] !== 'solvent');
+  const ring: Part = { id: 'reinforced-female', count: 1, dn: duty.dn };
+  return [
+    ...ways.filter((way) => !metal.includes(way)),
+    ...metal.map((way): RawWay => ({ ...way, mistake: 'plain-plastic-female' })),
+    ...metal.map((way): RawWay => ({
+      ...way,
+      id: `${way.id}-reinforced`,
+      parts: [...way.parts, ring],
+      remedy: 'plain-plastic-female',
+    })),
+  ];
+}
+
+const orNothing = (ways: RawWay[]): RawWay[] =>
+  ways.length > 0 ? ways : [{ id: 'none', joints: [], parts: [], mistake: 'nothing-joins' }];
+
+/** Through an adapter: always towards a thread, towards anything else only where the pipe does not go straight in. */
+function adapted(asked: Asked, nothingStraight: boolean): RawWay[] {
+  const { duty, pipe, end } = asked;
+  if (end === 'fip' || end === 'mip') {
+    const to: End = end === 'fip' ? 'mip' : 'fip';
+    const ways = jointsOf(pipe.material).filter(
+      (id) => ADAPTABLE.has(id) && id !== 'thread' && JOINTS[id].end !== end,
+    );
+    const threaded = ways.map((id) =>
+      sized(asked, id, {
+        id: `${id}-adapter`,
+        joints: [id, 'thread'],
+        parts: [
+          ...taken(asked, id),
+          ...(id === 'tube-fitting' ? [] : [adapter(JOINTS[id].end, to, duty)]),
+          ...(id === 'tube-fitting' ? [] : [{ id: 'thread-sealant' } as const]),
+        ],
+      }),
+    );
+    return jointsOf(pipe.material).includes('thread') && end === 'mip'
+      ? [withCoupling(asked), ...threaded]
+      : threaded;
+  }
+  if (!nothingStraight) return [];
+  const last = INTO[end];
+  if (!last) return [];
+  return jointsOf(pipe.material)
+    .filter((id) => ADAPTABLE.has(id))
+    .slice(0, 2)
+    .map((id) =>
+      sized(asked, id, {
+        id: `${id}-to-${end}`,
+        joints: [id, last],
+        parts: [
+          ...taken(asked, id),
+          adapter(id === 'thread' ? 'fip' : JOINTS[id].end, end, duty),
+          { id: 'stub', count: 1, dn: duty.dn, to: end },
+          ...JOINTS[last].takes.map((taking): Part =>
+            taking === 'solder' ? { id: taking, ...lead(duty) } : { id: taking },
+          ),
+        ],
+      }),
+    );
+}
+
+/** Adapters are made for these. */
+const ADAPTABLE: ReadonlySet<JointId> = new Set([
+  'thread',
+  'press',
+  'solder',
+  'push',
+  'compression',
+  'pex-crimp',
+  'pex-expansion',
+  'solvent',
+  'tube-fitting',
+]);
+
+/** A short piece of pipe is not threaded, welded or fused to take an end: the pipe itself would be. */
+const NOT_BY_A_STUB: readonly JointId[] = ['thread', 'socket-weld', 'butt-weld', 'fusion', 'tube-fitting'];
+
+/** The joint a short piece of the right pipe makes with an end. */
+const INTO: Partial<Record<End, JointId>> = Object.fromEntries(
+  JOINT_IDS.filter((id) => !NOT_BY_A_STUB.includes(id)).map((id) => [JOINTS[id].end, id]),
+);
+
+const adapter = (from: End, to: End, duty: Duty): Part => ({
+  id: 'adapter',
+  count: 1,
+  dn: duty.dn,
+  from,
+  to,
+  ...lead(duty),
+});
+
+function withCoupling(asked: Asked): RawWay {
+  return sized(asked, 'thread', {
+    id: 'thread-coupling',
+    joints: ['thread', 'thread'],
+    parts: [{ id: 'coupling', count: 1, dn: asked.duty.dn }, { id: 'thread-sealant' }],
+  });
+}
+
+function bsp(asked: Asked): RawWay[] {
+  const { duty, pipe, end } = asked;
+  const listed: Part = {
+    id: 'listed-thread-adapter',
+    count: 1,
+    dn: duty.dn,
+    from: end,
+    to: 'fip',
+    ...lead(duty),
+  };
+  const intoIt = waysTo({ ...asked, end: 'fip', pipe }).filter(({ mistake }) => mistake === undefined);
+  return [
+    { id: 'straight-on', joints: ['thread'], parts: [{ id: 'thread-sealant' }], mistake: 'npt-into-bsp' },
+    ...intoIt.map((way) => ({
+      ...way,
+      id: `${way.id}-listed`,
+      parts: [...way.parts, listed],
+      remedy: 'npt-into-bsp' as const,
+    })),
+  ];
+}
+
+function tails({ duty, pipe }: Asked): RawWay[] {
+  const joint = jointsOf(pipe.material).includes('thread') ? 'thread' : jointsOf(pipe.material)[0];
+  const joints: JointId[] = joint ? [joint] : [];
+  return [
+    {
+      id: 'own-tail',
+      joints,
+      parts: [{ id: 'own-tail', count: 1, dn: duty.dn }, { id: 'thread-sealant' }],
+      remedy: 'other-makers-tail',
+    },
+    { id: 'old-tail', joints: [], parts: [], mistake: 'other-makers-tail' },
+  ];
+}

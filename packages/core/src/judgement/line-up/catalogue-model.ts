@@ -1,0 +1,78 @@
+import { type RecordOf, list, number, optional, record, text } from '../../ground/input/index.js';
+import { type Candidate, type Duty, candidateFields } from '../selection/index.js';
+
+const { boreM: _boreM, unitPrice: _unitPrice, ...modelled } = candidateFields;
+
+const sizeFields = {
+  dn: number({ unit: 'DN', integer: true, above: 0, max: 3000 }),
+  boreM: optional(number({ unit: 'm', above: 0 })),
+  kv: optional(number({ unit: 'm3/h at 1 bar, from the sheet', above: 0 })),
+  price: number({ unit: "the company's currency, each", min: 0 }),
+  breaks: optional(
+    list(
+      record({
+        from: number({
+          integer: true,
+          min: 2,
+          meaning: 'pieces from which the price holds, for all of them',
+        }),
+        price: number({ unit: "the company's currency, each", min: 0 }),
+      }),
+      { most: 8 },
+    ),
+  ),
+};
+
+const spareInput = record({
+  name: text(80),
+  price: number({ unit: "the company's currency, each", min: 0 }),
+  everyYears: optional(number({ unit: 'years', above: 0, meaning: 'how often it is renewed' })),
+});
+
+const modelFields = {
+  maker: text(80),
+  model: text(80),
+  ...modelled,
+  taperAngleDeg: optional(number({ unit: 'degrees', above: 0, max: 180 })),
+  standard: optional(text(80)),
+  spares: optional(list(spareInput, { most: 20 })),
+  sizes: list(record(sizeFields), { least: 1, most: 40 }),
+};
+
+/** A valve as a catalogue holds it: what all its sizes share, and what each size has of its own. */
+export type CatalogueModel = RecordOf<typeof modelFields>;
+export type ModelSize = RecordOf<typeof sizeFields>;
+
+/** Reads a model that came from outside. */
+export const catalogueModelInput = record(modelFields);
+
+/** What one piece costs when so many are bought: the price of the highest break reached holds for all of them. */
+export function priceEach({ price, breaks = [] }: ModelSize, quantity: number): number {
+  let each = price;
+  let reached = 0;
+  for (const { from, price: lower } of breaks) {
+    if (from > quantity || from <= reached) continue;
+    each = lower;
+    reached = from;
+  }
+  return each;
+}
+
+/** The model's size for a duty, if it is made in it. */
+export function sizeFor(model: CatalogueModel, duty: Duty): ModelSize | undefined {
+  return model.sizes.find((size) => size.dn === duty.dn);
+}
+
+/** A model in one of its sizes as a candidate of `select`. */
+export function candidateOf(model: CatalogueModel, size: ModelSize): Candidate {
+  const {
+    maker: _maker,
+    model: _model,
+    taperAngleDeg: _taper,
+    standard: _standard,
+    spares: _spares,
+    sizes: _sizes,
+    ...shared
+  } = model;
+  return { ...shared, ...(size.boreM !== undefined && { boreM: size.boreM }), unitPrice: size.price };
+}

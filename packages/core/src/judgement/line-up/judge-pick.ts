@@ -1,0 +1,70 @@
+import {
+  type Duty,
+  type HouseRuleSettings,
+  type Judged,
+  houseRuleSettings,
+  judgeCandidate,
+  type PositionDuty,
+} from '../selection/index.js';
+import { type CatalogueModel, type ModelSize, candidateOf, sizeFor } from './catalogue-model.js';
+
+export interface JudgedPick extends Judged {
+  /** Left out where the model is not made in the duty's size. */
+  size?: ModelSize;
+}
+
+/**
+ * Judges one model for a duty, alone: when it is picked, and again whenever the duty has changed.
+ *
+ * @param duty  what the position asks now
+ * @param model the model picked
+ * @param sides house rules in force
+ *
+ * @example
+ * judgePick(duty, model).verdict // 'fits'; 'out' where the model is not made in the size
+ */
+export function judgePick(
+  duty: Duty,
+  model: CatalogueModel,
+  sides: HouseRuleSettings = houseRuleSettings(),
+): JudgedPick {
+  const size = sizeFor(model, duty);
+  if (!size)
+    return {
+      verdict: 'out',
+      reasons: [{ rule: 'size-made', verdict: 'out', text: 'It is not made in this size.' }],
+    };
+  return { size, ...judgeCandidate(duty, candidateOf(model, size), sides) };
+}
+
+/** A model that a company holds, by its id. */
+type Held = CatalogueModel & { id: string };
+
+export interface PickedNow<M extends Held = Held> extends JudgedPick {
+  model: M;
+  /** Why it was picked. */
+  reason: string;
+}
+
+/**
+ * What is picked at a position, judged on the duty as it is now.
+ *
+ * @param position its duty, and the id and reason of its pick
+ * @param line     gives the medium
+ * @param models   the catalogue
+ * @param sides    house rules in force
+ * @returns undefined where nothing is picked
+ *
+ * @example
+ * pickedNow({ duty, pick: { modelId: 'a', reason: 'No torch.' } }, { medium: 'potable-cold' }, models, sides)?.verdict // 'fits'
+ */
+export function pickedNow<M extends Held>(
+  { duty, pick }: { duty: PositionDuty; pick: { modelId: string; reason: string } | null },
+  { medium }: Pick<Duty, 'medium'>,
+  models: readonly M[],
+  sides: HouseRuleSettings,
+): PickedNow<M> | undefined {
+  const model = models.find(({ id }) => id === pick?.modelId);
+  if (!pick || !model) return undefined;
+  return { model, reason: pick.reason, ...judgePick({ ...duty, medium }, model, sides) };
+}

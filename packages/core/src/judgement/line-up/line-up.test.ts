@@ -1,0 +1,137 @@
+import fc from 'fast-check';
+import { type Duty, houseRuleSettings } from '../selection/index.js';
+import {
+  type CatalogueModel,
+  atHandle,
+  lineUp,
+  modelWords,
+  openValve,
+  pickReason,
+  pickedNow,
+} from './index.js';
+
+const duty: Duty = {
+  function: 'isolate',
+  medium: 'potable-cold',
+  dn: 20,
+  pressurePa: 5e5,
+  temperatureC: 10,
+  flowM3s: 5e-4,
+  pipe: { material: 'copper' },
+};
+const press: CatalogueModel = {
+  maker: 'Ostrand',
+  model: '21P',
+  type: 'ball',
+  port: 'full',
+  pieces: 2,
+  bodyMaterial: 'dzr-brass',
+  seatMaterial: 'ptfe',
+  operator: 'lever',
+  ends: ['press', 'press'],
+  ratingId: 'body-brass-600cwp',
+  approvals: ['potable'],
+  lifeYears: [25, 35],
+  sizes: [{ dn: 20, kv: 41, price: 18 }],
+};
+const nylon: CatalogueModel = { ...press, model: '14N', seatMaterial: 'nylon' };
+const reduced: CatalogueModel = {
+  ...press,
+  model: '12P',
+  port: 'reduced',
+  pieces: 1,
+  sizes: [{ dn: 20, boreM: 0.014, price: 11 }],
+};
+const big: CatalogueModel = { ...press, model: '90', sizes: [{ dn: 100, price: 400 }] };
+
+describe('the line-up', () => {
+  it('ranks what could serve, trays what is out, and names what is not made in the size', () => {
+    const { columns, tray, otherSizes } = lineUp({ ...duty, temperatureC: 90 }, [press, nylon, big]);
+    expect(columns.map(({ model }) => model.model)).toEqual(['21P']);
+    expect(tray).toMatchObject([{ model: { model: '14N' }, reasons: [{ rule: 'seat-temperature' }] }]);
+    expect(otherSizes).toEqual([big]);
+  });
+
+  it('names the weakest part and what it carries', () => {
+    expect(lineUp(duty, [press]).columns[0]?.rating).toMatchObject({
+      governing: 'press joint',
+      allowablePa: 1378951,
+    });
+  });
+
+  it('takes the Kv of the sheet before the estimate, and estimates a reduced bore lower', () => {
+    expect(openValve(duty, press, press.sizes[0]!)).toEqual({ kv: 41, source: 'sheet', boreRatio: 1 });
+    const full = openValve(duty, press, { dn: 20, price: 1 })!;
+    const small = openValve(duty, reduced, reduced.sizes[0]!)!;
+    expect(full).toMatchObject({ source: 'estimate', kv: expect.closeTo(58.88, 2) as number });
+    expect(small.kv).toBeLessThan(full.kv / 2);
+    expect(openValve({ ...duty, pipe: undefined }, press, { dn: 20, price: 1 })).toBeUndefined();
+    expect(openValve(duty, reduced, { dn: 20, price: 1 })).toBeUndefined();
+  });
+});
+
+describe('what is picked', () => {
+  const models = [{ ...press, id: 'a' }];
+  const pick = { modelId: 'a', reason: 'No torch.' };
+
+  it('is judged on the duty as it is now', () => {
+    expect(pickedNow({ duty, pick }, duty, models, houseRuleSettings())).toMatchObject({
+      verdict: 'fits',
+      reason: 'No torch.',
+      size: { price: 18 },
+    });
+    expect(pickedNow({ duty: { ...duty, dn: 25 }, pick }, duty, models, houseRuleSettings())).toMatchObject({
+      verdict: 'out',
+      reasons: [{ rule: 'size-made' }],
+    });
+  });
+
+  it('is nothing where nothing was picked', () => {
+    expect(pickedNow({ duty, pick: null }, duty, models, houseRuleSettings())).toBeUndefined();
+  });
+});
+
+describe('at the handle', () => {
+  it('passes nothing shut and nearly all open', () => {
+    expect(atHandle(duty, 'ball', 41, 0)).toEqual({ flowM3s: 0, dropPa: 5e5, kv: 0, velocityMs: 0 });
+    const open = atHandle(duty, 'ball', 41, 1)!;
+    expect(open.flowM3s).toBeGreaterThan(4.99e-4);
+    expect(open.dropPa).toBeLessThan(200);
+  });
+
+  it('shares the whole pressure between valve and line at every opening', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.02, max: 1, noNaN: true }),
+        fc.double({ min: 0.1, max: 50, noNaN: true }),
+        (opening, kv) => {
+          const { flowM3s, dropPa } = atHandle(duty, 'globe', kv, opening)!;
+          expect(dropPa + 5e5 * (flowM3s / 5e-4) ** 2).toBeCloseTo(5e5, 3);
+        },
+      ),
+    );
+  });
+
+  it('says nothing where the flow is not known, or the medium is a gas', () => {
+    expect(atHandle({ ...duty, flowM3s: undefined }, 'ball', 41, 1)).toBeUndefined();
+    expect(atHandle({ ...duty, medium: 'natural-gas' }, 'ball', 41, 1)).toBeUndefined();
+  });
+});
+
+describe('words', () => {
+  it('names a model as a foreman does', () => {
+    expect(modelWords(press)).toEqual({
+      name: 'Ball, full port',
+      details: 'two-piece, press × press, DZR brass, PTFE seats',
+      from: 'Ostrand 21P',
+    });
+  });
+
+  it('writes the reason for a pick without figures in units', () => {
+    const reason = pickReason(lineUp(duty, [press]).columns[0]!);
+    expect(reason).toBe('Ball, full port (Ostrand 21P) fits. Weakest part: press joint, used to 36 %.');
+    expect(pickReason(lineUp({ ...duty, function: 'throttle' }, [press]).columns[0]!)).not.toContain(
+      'House rule',
+    );
+  });
+});

@@ -1,0 +1,59 @@
+import type { Duty, HouseRuleSettings, Verdict, Weights } from '../selection/index.js';
+import type { CatalogueModel } from './catalogue-model.js';
+import { judgePick } from './judge-pick.js';
+import { lineUp } from './line-up.js';
+
+type Held = CatalogueModel & { id: string };
+
+/** A position as a change of sides sees it. */
+export interface Placed {
+  id: string;
+  duty: Duty;
+  /** Id of the model picked there. */
+  pickedId?: string | undefined;
+}
+
+/** What another side changes at one position. */
+export interface Switched {
+  id: string;
+  /** What is picked there, where its verdict changes. */
+  pick?: { modelId: string; before: Verdict; after: Verdict };
+  /** The first choice, where it changes; undefined is none. */
+  first?: { before: string | undefined; after: string | undefined };
+}
+
+/**
+ * What would change on a job if house rules were switched: picks that are judged otherwise, and first choices that move.
+ *
+ * @param positions the job's positions with their duties and picks
+ * @param models    the catalogue
+ * @param before    sides in force
+ * @param after     sides as they would be
+ * @returns only the positions where something changes, in the order given
+ *
+ * @example
+ * whatIf(positions, models, houseRuleSettings(), houseRuleSettings({ 'ball-throttling': 'never' })).length // 3
+ */
+export function whatIf(
+  positions: readonly Placed[],
+  models: readonly Held[],
+  before: HouseRuleSettings,
+  after: HouseRuleSettings,
+  weights?: Weights,
+): Switched[] {
+  return positions.flatMap(({ id, duty, pickedId }) => {
+    const model = models.find((held) => held.id === pickedId);
+    const pick = model && {
+      modelId: model.id,
+      before: judgePick(duty, model, before).verdict,
+      after: judgePick(duty, model, after).verdict,
+    };
+    const firstOf = (sides: HouseRuleSettings): string | undefined =>
+      lineUp(duty, models, sides, weights).columns[0]?.model.id;
+    const first = { before: firstOf(before), after: firstOf(after) };
+    const pickMoves = pick && pick.before !== pick.after;
+    const firstMoves = first.before !== first.after;
+    if (!pickMoves && !firstMoves) return [];
+    return [{ id, ...(pickMoves && { pick }), ...(firstMoves && { first }) }];
+  });
+}

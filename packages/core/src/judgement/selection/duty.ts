@@ -1,0 +1,64 @@
+import { type ValueOf, choice, flag, number, optional, record } from '../../ground/input/index.js';
+import { MEDIA } from '../../ground/media/index.js';
+import { PIPE_MATERIALS } from '../../ground/pipes/index.js';
+import { VALVE_FUNCTIONS } from '../../ground/valves/index.js';
+
+export const ORIENTATIONS = ['horizontal', 'vertical-up', 'vertical-down'] as const;
+export const FLOW_PATTERNS = ['steady', 'intermittent', 'pulsating'] as const;
+export const SOLIDS = ['none', 'scale-sediment', 'grit', 'stringy'] as const;
+export const PLACES = ['indoors', 'outdoors', 'pit', 'buried', 'concealed'] as const;
+
+const pipeInput = record({
+  material: choice(PIPE_MATERIALS),
+  insideDiameterM: optional(number({ unit: 'm', above: 0 })),
+  lengthUpstreamM: optional(number({ unit: 'm', min: 0, meaning: 'run back to the first large volume' })),
+  waveSpeedMs: optional(number({ unit: 'm/s', above: 0 })),
+});
+
+/** What a position asks of its valve, apart from the medium, which its line gives. */
+export const dutyFields = {
+  function: choice(VALVE_FUNCTIONS),
+  dn: number({ unit: 'DN', integer: true, above: 0, max: 3000 }),
+  pressurePa: number({ unit: 'Pa gauge', min: 0 }),
+  temperatureC: number({ unit: 'degrees C', min: -273.15, max: 2000 }),
+  flowM3s: optional(number({ unit: 'm3/s', min: 0 })),
+  supplyPressureLow: optional(flag('little pressure to spare')),
+  differentialPa: optional(number({ unit: 'Pa', min: 0 })),
+  pipe: optional(pipeInput),
+  orientation: optional(choice(ORIENTATIONS, 'direction of flow')),
+  flowPattern: optional(choice(FLOW_PATTERNS)),
+  startsPerHour: optional(number({ min: 0 })),
+  solids: optional(choice(SOLIDS)),
+  screened: optional(flag()),
+  hardWater: optional(flag()),
+  chloramine: optional(flag()),
+  aggressiveToBrass: optional(flag('water that dezincifies')),
+  operatedPerYear: optional(number({ min: 0 })),
+  place: optional(choice(PLACES)),
+  headroomM: optional(number({ unit: 'm', min: 0 })),
+  publicAccess: optional(flag()),
+  livestock: optional(flag()),
+  lockout: optional(flag()),
+  mustSeePosition: optional(flag()),
+  passThrough: optional(flag('a snake, camera or pig goes through')),
+  endOfLine: optional(flag('must hold with the downstream pipe off')),
+  serviceable: optional(flag('taken apart to clean or repair')),
+  fineControl: optional(flag()),
+  reverseFlowPossible: optional(flag()),
+  existing: optional(flag('already in the wall')),
+  occupied: optional(flag()),
+  distanceToApplianceM: optional(number({ unit: 'm', min: 0, meaning: 'gas' })),
+  crossConnection: optional(flag('a hazard to drinking water beyond it')),
+  surgeLimitPa: optional(
+    number({ unit: 'Pa gauge', above: 0, meaning: 'highest pressure a surge may reach' }),
+  ),
+  closureTimeS: optional(number({ unit: 's', min: 0 })),
+};
+
+export const dutyInput = record({ medium: choice(MEDIA), ...dutyFields });
+
+/** A position's own part of the duty: everything but the medium. */
+export const positionDutyInput = record(dutyFields);
+
+export type Duty = ValueOf<typeof dutyInput>;
+export type PositionDuty = ValueOf<typeof positionDutyInput>;

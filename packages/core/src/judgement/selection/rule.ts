@@ -1,0 +1,57 @@
+import type { ValveType } from '../../ground/valves/index.js';
+import type { Candidate } from './candidate.js';
+import type { Duty } from './duty.js';
+import type { HouseRuleSettings } from './house-rules.js';
+
+export type RuleGroup =
+  | 'function'
+  | 'medium-and-material'
+  | 'bore-and-solids'
+  | 'place-and-hands'
+  | 'checks'
+  | 'waterworks'
+  | 'house';
+
+export type ReasonVerdict = 'supports' | 'care' | 'out';
+
+export interface Measured {
+  value: number;
+  limit: number;
+  unit: 'Pa' | 'C' | 'm' | 'm/s' | 's' | 'ratio';
+}
+
+/** What a rule says of one valve: a judgement, or a question for the fact it would need. */
+export type Judgement =
+  | { verdict: ReasonVerdict; text: string; measured?: Measured; houseRule?: string }
+  | { ask: keyof Candidate; text: string };
+
+/**
+ * One line of the rule table. `concerns` and `applies` are cheap and pure; `judge` gives a judgement, or nothing where the valve simply fits.
+ * Texts carry no figures with units: those are in `measured`, shown in the reader's own units.
+ */
+export interface Rule {
+  id: string;
+  group: RuleGroup;
+  /** When it speaks, in the words of the page that lists the rules. */
+  when: string;
+  /** Where it is from, for a rule the trade's own tables do not have. */
+  source?: string;
+  /** Whether it has anything to say of valves of this type for this duty; of all for every duty where left out. */
+  concerns?(duty: Duty, type: ValveType): boolean;
+  /** Whether it has anything to say of this valve among them; of every valve where left out. */
+  applies?(duty: Duty, valve: Candidate): boolean;
+  judge(duty: Duty, valve: Candidate, sides: HouseRuleSettings): Judgement | undefined;
+}
+
+export const supports = (text: string): Judgement => ({ verdict: 'supports', text });
+export const care = (text: string, measured?: Measured): Judgement => ({
+  verdict: 'care',
+  text,
+  ...(measured && { measured }),
+});
+export const ruledOut = (text: string, measured?: Measured): Judgement => ({
+  verdict: 'out',
+  text,
+  ...(measured && { measured }),
+});
+export const ask = (field: keyof Candidate, text: string): Judgement => ({ ask: field, text });

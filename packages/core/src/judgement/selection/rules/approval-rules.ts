@@ -1,0 +1,69 @@
+import { isFuelGas, isPotable } from '../../../ground/media/index.js';
+import { isManyTurn } from '../../../ground/valves/index.js';
+import { type Rule, ask, care, ruledOut } from '../rule.js';
+import { isSnapHandle, showsPosition } from './position-shown.js';
+import { shutsOff } from './shuts-off.js';
+
+const LEAST_FIRE_CLOSING_S = 5;
+
+/** Is it approved and listed for the service. */
+export const APPROVAL_RULES: readonly Rule[] = [
+  {
+    id: 'potable-approval',
+    group: 'medium-and-material',
+    when: 'Drinking water.',
+    concerns: ({ medium }) => isPotable(medium),
+    judge: (_duty, { approvals }) => {
+      if (!approvals) return ask('approvals', 'Is it marked for drinking water (NSF/ANSI 61 and 372)?');
+      return approvals.includes('potable')
+        ? undefined
+        : ruledOut('Not approved for drinking water (NSF/ANSI 61 and 372).');
+    },
+  },
+  {
+    id: 'gas-approval',
+    group: 'medium-and-material',
+    when: 'Fuel gas.',
+    concerns: ({ medium }) => isFuelGas(medium),
+    judge: ({ existing }, { approvals }) => {
+      if (!approvals)
+        return ask('approvals', 'Is it marked for gas (ANSI Z21.15/CSA 9.1 or ASME B16.33/B16.44)?');
+      if (approvals.includes('gas')) return undefined;
+      return existing
+        ? care('In service without a gas approval: test it for leaks and plan its replacement.')
+        : ruledOut('Not approved for gas (ANSI Z21.15/CSA 9.1 or ASME B16.33/B16.44).');
+    },
+  },
+  {
+    id: 'fire-indicating',
+    group: 'medium-and-material',
+    when: 'Shut-off on a sprinkler line: listed, indicating, lockable or supervised, and slow.',
+    concerns: (duty) => duty.medium === 'fire-water' && shutsOff(duty),
+    judge: (_duty, valve) => {
+      const { approvals, closeTimeS, listedIndicating, type } = valve;
+      const snap = isSnapHandle(valve);
+      if (approvals && !approvals.includes('fire')) return ruledOut('Not listed for fire protection.');
+      if (snap === true)
+        return ruledOut(
+          'A bare quarter-turn handle can be knocked shut unseen and slams: a listed, geared indicating valve only.',
+        );
+      if (closeTimeS !== undefined && closeTimeS < LEAST_FIRE_CLOSING_S) {
+        return ruledOut('It shuts too fast for a sprinkler line.', {
+          value: closeTimeS,
+          limit: LEAST_FIRE_CLOSING_S,
+          unit: 's',
+        });
+      }
+      const shows = isManyTurn(type) ? showsPosition(valve) : listedIndicating;
+      if (shows === false) return ruledOut('Its position does not show: a shut sprinkler valve nobody sees.');
+      if (!approvals) return ask('approvals', 'Is it listed for fire protection?');
+      if (shows === undefined)
+        return isManyTurn(type)
+          ? ask('stem', 'Does the stem rise outside, so that its position shows?')
+          : ask('listedIndicating', 'Is it listed as indicating and supervised?');
+      return snap === undefined
+        ? ask('operator', 'Which operator has it? It must take five seconds to shut.')
+        : undefined;
+    },
+  },
+];

@@ -1,0 +1,263 @@
+import { MEDIUM_FACTS, isFuelGas, isPotable, isRawWaste, isSteam } from '../../../ground/media/index.js';
+import {
+  FUNCTION_WORDS,
+  VALVE_TYPE_FACTS,
+  familyOf,
+  isCheck,
+  isHandled,
+  isManyTurn,
+  valveTypeFacts,
+} from '../../../ground/valves/index.js';
+import type { Duty } from '../duty.js';
+import { withSides } from '../house-rules.js';
+import { type Rule, ask, care, ruledOut, supports } from '../rule.js';
+import { showsPosition, takesLock } from './position-shown.js';
+import { shutsOff } from './shuts-off.js';
+
+const isClean = ({ solids, medium }: Duty): boolean => (solids ?? 'none') === 'none' && !isRawWaste(medium);
+const COMPRESSION = ['compression-stop', 'compression-stop-angle'];
+const BALLS = ['ball', 'quarter-turn-stop'];
+
+/** Can this kind of valve do what is asked at all, and how well. */
+export const FUNCTION_RULES: readonly Rule[] = [
+  {
+    id: 'wrong-function',
+    group: 'function',
+    when: 'The type is not made for what the position asks.',
+    concerns: ({ function: asked }, type) =>
+      asked !== 'non-return' && !isCheck(type) && !valveTypeFacts(type).serves.includes(asked),
+    judge: (duty, valve) =>
+      ruledOut(
+        `A ${VALVE_TYPE_FACTS[valve.type].words} valve is not made to ${FUNCTION_WORDS[duty.function]}.`,
+      ),
+  },
+  {
+    id: 'gate-no-throttle',
+    group: 'function',
+    when: 'Any gate, to throttle.',
+    concerns: (duty, type) => duty.function === 'throttle' && familyOf(type) === 'gate',
+    judge: () =>
+      ruledOut(
+        'A gate hangs loose in its slot part way: it chatters and cuts its own seat. Open or shut only.',
+      ),
+  },
+  {
+    id: 'plug-taper-no-throttle',
+    group: 'function',
+    when: 'Taper plug, to throttle.',
+    concerns: (duty, type) => duty.function === 'throttle' && type === 'plug-taper',
+    judge: () =>
+      ruledOut(
+        'Part open, the stream washes the grease off a taper plug and it leaks or seizes. Open or shut only.',
+      ),
+  },
+  {
+    id: 'ball-throttle',
+    group: 'function',
+    when: 'Ball or quarter-turn stop, to throttle.',
+    concerns: (duty, type) => duty.function === 'throttle' && BALLS.includes(type),
+    judge: (duty, _valve, sides) => {
+      if (duty.fineControl)
+        return ruledOut(
+          'A ball controls coarsely: most of its flow comes in the last third of the turn. Not for fine control.',
+        );
+      const side = sides['ball-throttling'];
+      return {
+        verdict: side === 'never' ? 'out' : 'care',
+        text: withSides(
+          'Part open, the stream wears a ball’s seats and the control is coarse: rough balancing at most.',
+          'ball-throttling',
+          side,
+        ),
+        houseRule: 'ball-throttling',
+      };
+    },
+  },
+  {
+    id: 'globe-throttle',
+    group: 'function',
+    when: 'Globe family, diaphragm, metering radiator valve, eccentric plug on waste or butterfly on clean water, to throttle.',
+    concerns: (duty, type) =>
+      duty.function === 'throttle' &&
+      (['globe', 'diaphragm'].includes(familyOf(type)) ||
+        type === 'radiator-metering' ||
+        (type === 'plug-eccentric' && MEDIUM_FACTS[duty.medium].family === 'waste') ||
+        (familyOf(type) === 'butterfly' && type !== 'butterfly-gas-cock' && isClean(duty))),
+    judge: (duty, valve) => {
+      if (familyOf(valve.type) !== 'butterfly' || !duty.fineControl) {
+        return supports(
+          `A ${VALVE_TYPE_FACTS[valve.type].words} valve holds a part-open setting without tearing its seat.`,
+        );
+      }
+      if (valve.operator === undefined)
+        return ask('operator', 'Fine control with a butterfly needs a gear operator: which operator has it?');
+      if (valve.operator === 'gear')
+        return supports(
+          'Through a gear a butterfly can be set finely between a quarter and three quarters of its turn.',
+        );
+      return care('Fine control with a butterfly needs a gear operator: order it with one.');
+    },
+  },
+  {
+    id: 'compression-throttle',
+    group: 'function',
+    when: 'Compression stop or disc radiator valve, to throttle.',
+    concerns: (duty, type) =>
+      duty.function === 'throttle' && (COMPRESSION.includes(type) || type === 'radiator-disc'),
+    judge: (duty) =>
+      duty.fineControl
+        ? ruledOut(
+            'A washer on a wide opening lets most of the flow through in the first turn. Not for fine control.',
+          )
+        : care('A washer can throttle, but it flutters and wears: set it well off the seat.'),
+  },
+  {
+    id: 'globe-inline-isolation',
+    group: 'function',
+    when: 'Globe or compression stop from DN25, as isolation within a run.',
+    concerns: (duty, type) =>
+      duty.function === 'isolate' &&
+      duty.dn >= 25 &&
+      !duty.endOfLine &&
+      ['globe', 'globe-y', 'compression-stop'].includes(type),
+    judge: (duty) => {
+      if (duty.passThrough) return ruledOut('The path turns over the seat: no snake or camera passes.');
+      if (duty.reverseFlowPossible)
+        return ruledOut(
+          'It seals one way only, under the disc: flow from the other side lifts or hammers it.',
+        );
+      return care(
+        'In a run it costs pressure all day and works one way only: mind the arrow, or take a straight-through type.',
+      );
+    },
+  },
+  {
+    id: 'butterfly-shutoff',
+    group: 'function',
+    when: 'Butterfly, to shut off.',
+    concerns: (duty, type) =>
+      shutsOff(duty) && familyOf(type) === 'butterfly' && type !== 'butterfly-gas-cock',
+    judge: (_duty, valve, sides) => {
+      if (valve.type === 'butterfly-metal')
+        return ruledOut('A metal-seated butterfly leaks when shut: it can not be relied on to hold.');
+      const side = sides['butterfly-shutoff'];
+      return {
+        verdict: side === 'never' ? 'out' : 'supports',
+        text: withSides('A rubber-seated butterfly shuts drip tight.', 'butterfly-shutoff', side),
+        houseRule: 'butterfly-shutoff',
+      };
+    },
+  },
+  {
+    id: 'gate-building-isolation',
+    group: 'function',
+    when: 'Metal-wedge gate to DN50 in a building, to isolate.',
+    concerns: (duty, type) =>
+      type === 'gate-solid' &&
+      duty.function === 'isolate' &&
+      duty.dn <= 50 &&
+      !['buried', 'pit', 'outdoors'].includes(duty.place ?? 'indoors'),
+    judge: (duty, _valve, sides) => {
+      const side = sides['gate-life'];
+      if (side === 'exercised' && (duty.operatedPerYear ?? 0) >= 1) return undefined;
+      return {
+        verdict: side === 'on-sight' ? 'out' : 'care',
+        text: withSides(
+          'Left alone a gate seizes; forced, it cracks its stem or drops its wedge. Prefer quarter turn.',
+          'gate-life',
+          side,
+        ),
+        houseRule: 'gate-life',
+      };
+    },
+  },
+  {
+    id: 'emergency-quarter-turn',
+    group: 'function',
+    when: 'Many-turn type, to shut off in an emergency.',
+    concerns: (duty, type) => duty.function === 'emergency-shutoff' && isManyTurn(type),
+    judge: (duty) =>
+      duty.dn <= 50
+        ? ruledOut('In an emergency it must shut at one move: a quarter turn, not a spin of the wheel.')
+        : care(
+            'At this size many turns may be all there is: keep the way to it clear and the turns written on its tag.',
+          ),
+  },
+  {
+    id: 'see-position',
+    group: 'function',
+    when: 'The position must be seen or locked.',
+    concerns: (duty, type) => (duty.mustSeePosition === true || duty.lockout === true) && isHandled(type),
+    judge: (duty, valve) => {
+      const lock = takesLock(valve);
+      if (duty.lockout && lock === false)
+        return ruledOut('No lock can hang on its handle: order a locking handle or a type that takes one.');
+      if (duty.lockout && lock === undefined)
+        return ask('operator', 'A lock must hang on it: which handle has it?');
+      const shows = showsPosition(valve);
+      if (shows === undefined) return ask('stem', 'Its position must be seen: does the stem rise, or not?');
+      return shows
+        ? undefined
+        : care('A glance does not tell whether it is shut: try the turns and tag the position.');
+    },
+  },
+  {
+    id: 'non-return-only-checks',
+    group: 'function',
+    when: 'Reverse flow to be stopped, or a check asked to do anything else.',
+    concerns: (duty, type) => (duty.function === 'non-return') !== isCheck(type),
+    judge: (duty) =>
+      duty.function === 'non-return'
+        ? ruledOut('Only a check closes by itself when the flow turns.')
+        : ruledOut(`A check stops reverse flow only: nobody can ${FUNCTION_WORDS[duty.function]} with it.`),
+  },
+  {
+    id: 'check-not-backflow-preventer',
+    group: 'function',
+    when: 'Reverse flow on drinking water with a hazard beyond.',
+    concerns: (duty) =>
+      duty.function === 'non-return' && isPotable(duty.medium) && duty.crossConnection === true,
+    judge: () =>
+      ruledOut(
+        'A check is no backflow preventer. Fit the assembly the code lists for this hazard, tested by a certified tester.',
+      ),
+  },
+  {
+    id: 'relief-free-way',
+    group: 'function',
+    when: 'Relief valve.',
+    source: 'ASME BPVC Section VIII, overpressure protection; plumbing codes on relief discharge.',
+    concerns: ({ function: asked }, type) => asked === 'relieve' && type === 'relief',
+    judge: () =>
+      supports(
+        'Nothing may stand between it and what it protects, and its outlet runs full size, downhill, to where it is seen.',
+      ),
+  },
+  {
+    id: 'reducer-shuts-way-back',
+    group: 'function',
+    when: 'Pressure reducer on drinking water.',
+    source: 'Plumbing codes on thermal expansion behind a pressure reducer.',
+    concerns: ({ function: asked, medium }, type) =>
+      asked === 'reduce-pressure' && type === 'pressure-reducing' && isPotable(medium),
+    judge: () =>
+      supports(
+        'It shuts the way back to the street: where water is heated beyond it an expansion vessel goes with it. A strainer ahead keeps its seat.',
+      ),
+  },
+  {
+    id: 'made-for-another-service',
+    group: 'function',
+    when: 'Radiator valve away from heating and steam, gas cock away from gas.',
+    source: 'ASME B16.33 and B16.44 for gas cocks; radiator valves are rated and tailed for radiators only.',
+    concerns: ({ medium }, type) =>
+      (familyOf(type) === 'radiator' && medium !== 'heating-water' && !isSteam(medium)) ||
+      (type === 'butterfly-gas-cock' && !isFuelGas(medium)),
+    judge: (_duty, { type }) =>
+      ruledOut(
+        type === 'butterfly-gas-cock'
+          ? 'It is made and approved for fuel gas only.'
+          : 'It is made for radiators: for steam and heating water only.',
+      ),
+  },
+];

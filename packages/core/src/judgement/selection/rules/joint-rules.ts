@@ -1,0 +1,93 @@
+import { isFuelGas, isLiquid, isSteam } from '../../../ground/media/index.js';
+import { type End, BODY_WORDS, isCopperAlloy, valveTypeFacts } from '../../../ground/valves/index.js';
+import type { Candidate } from '../candidate.js';
+import { withSides } from '../house-rules.js';
+import { type Rule, care, ruledOut, supports } from '../rule.js';
+import { closingMaterials } from './pressure-rules.js';
+
+const NPT: readonly End[] = ['fip', 'mip'];
+const BSP: readonly End[] = ['bspp', 'bspt'];
+
+const TORCHLESS: readonly End[] = ['press', ...NPT];
+
+const has = ({ ends }: Candidate, wanted: End): boolean => ends?.includes(wanted) ?? false;
+const hasAny = ({ ends }: Candidate, wanted: readonly End[]): boolean =>
+  ends?.some((end) => wanted.includes(end)) ?? false;
+const isSoftSeated = (valve: Candidate): boolean => {
+  const known = closingMaterials(valve);
+  return known.length > 0
+    ? known.some((material) => material !== 'metal' && material !== 'graphite')
+    : valveTypeFacts(valve.type).softSeated === true;
+};
+
+/** How it joins, as far as that decides which valve. */
+export const JOINT_RULES: readonly Rule[] = [
+  {
+    id: 'sweat-heat',
+    group: 'place-and-hands',
+    when: 'Soldered ends beside a soft seat, or a joint without a torch where people are.',
+    applies: ({ occupied }, valve) =>
+      (has(valve, 'sweat') && isSoftSeated(valve)) || (occupied === true && hasAny(valve, TORCHLESS)),
+    judge: ({ occupied, place }, valve) => {
+      if (!has(valve, 'sweat'))
+        return supports('No torch is needed: nothing burns, and a wet line does not matter.');
+      return occupied || place === 'concealed'
+        ? care(
+            'A torch in an occupied or closed place can burn the building and ruins soft seats: press or threaded is better.',
+          )
+        : care('The torch ruins soft seats: open the valve, wrap it wet and heat the pipe, not the body.');
+    },
+  },
+  {
+    id: 'push-fit',
+    group: 'place-and-hands',
+    when: 'Push-fit ends.',
+    applies: (_duty, valve) => has(valve, 'push-fit'),
+    judge: ({ medium, place }, _valve, sides) => {
+      if (isFuelGas(medium) || isSteam(medium) || medium === 'fire-water')
+        return ruledOut('Push-fit is not for gas, fire lines or steam.');
+      const side = sides['push-fit'];
+      if (side === 'never')
+        return {
+          verdict: 'out',
+          text: withSides('Push-fit is not used here.', 'push-fit', side),
+          houseRule: 'push-fit',
+        };
+      if (side === 'anywhere' || (place !== 'concealed' && place !== 'buried')) return undefined;
+      return {
+        verdict: 'care',
+        text: withSides('Out of sight, nobody sees it let go.', 'push-fit', side),
+        houseRule: 'push-fit',
+      };
+    },
+  },
+  {
+    id: 'galvanic',
+    group: 'place-and-hands',
+    when: 'Copper alloy on steel pipe in a wet line.',
+    concerns: ({ medium, pipe }) =>
+      isLiquid(medium) && (pipe?.material === 'steel' || pipe?.material === 'galvanised'),
+    applies: (_duty, { bodyMaterial }) => isCopperAlloy(bodyMaterial),
+    judge: (_duty, { bodyMaterial = 'brass' }) =>
+      care(`The steel rusts where it meets ${BODY_WORDS[bodyMaterial]}: put a dielectric fitting between.`),
+  },
+  {
+    id: 'thread-family',
+    group: 'place-and-hands',
+    when: 'BSP threads among NPT.',
+    applies: (_duty, valve) => hasAny(valve, BSP),
+    judge: () => ruledOut('BSP starts into NPT and then leaks: only with a listed adapter.'),
+  },
+  {
+    id: 'plastic-female-thread',
+    group: 'place-and-hands',
+    when: 'Plain plastic female threads on metal pipe.',
+    concerns: ({ pipe }) => ['steel', 'galvanised', 'stainless', 'copper'].includes(pipe?.material ?? ''),
+    applies: (_duty, valve) =>
+      (valve.bodyMaterial === 'pvc' || valve.bodyMaterial === 'cpvc') && has(valve, 'fip'),
+    judge: () =>
+      care(
+        'A metal male thread splits a plain plastic female: take reinforced female ends, or a plastic male.',
+      ),
+  },
+];

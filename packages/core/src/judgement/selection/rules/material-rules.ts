@@ -1,0 +1,151 @@
+import { MEDIUM_FACTS, isFuelGas, isGas } from '../../../ground/media/index.js';
+import {
+  type BodyMaterial,
+  type SeatMaterial,
+  type ValveType,
+  BODY_WORDS,
+  familyOf,
+  isManyTurn,
+} from '../../../ground/valves/index.js';
+import { type Rule, ask, care, ruledOut, supports } from '../rule.js';
+import { closingMaterials } from './pressure-rules.js';
+
+const BRASSES: readonly BodyMaterial[] = ['brass', 'plated-brass', 'dzr-brass', 'bronze'];
+const IRONS: readonly BodyMaterial[] = ['grey-iron', 'ductile-iron', 'carbon-steel'];
+const WASHER_RUBBERS: readonly SeatMaterial[] = ['rubber', 'nbr', 'epdm', 'neoprene'];
+const LASTING: readonly SeatMaterial[] = ['nylon', 'ptfe', 'reinforced-ptfe'];
+
+/** A type that closes by a washer or disc screwed down on a seat. */
+const hasWasher = (type: ValveType): boolean =>
+  ['globe', 'stop'].includes(familyOf(type)) || type === 'radiator-disc';
+
+/** What the medium does to the metal, the rubber and the plastic. */
+export const MATERIAL_RULES: readonly Rule[] = [
+  {
+    id: 'gas-elastomer',
+    group: 'medium-and-material',
+    when: 'EPDM in fuel gas.',
+    concerns: ({ medium }) => isFuelGas(medium),
+    applies: (_duty, valve) => closingMaterials(valve).includes('epdm'),
+    judge: () => ruledOut('Fuel gas swells EPDM until it no longer seals.'),
+  },
+  {
+    id: 'plastic-gas-air',
+    group: 'medium-and-material',
+    when: 'PVC or CPVC with a gas or compressed air.',
+    concerns: ({ medium }) => isGas(medium),
+    applies: (_duty, { bodyMaterial }) => bodyMaterial === 'pvc' || bodyMaterial === 'cpvc',
+    judge: () => ruledOut('Plastic under gas stores energy and shatters.'),
+  },
+  {
+    id: 'vapour-metering',
+    group: 'medium-and-material',
+    when: 'Vapour steam, to throttle, other than with a metering or needle valve.',
+    concerns: ({ medium, function: asked }, type) =>
+      medium === 'steam-vapour' && asked === 'throttle' && type !== 'radiator-metering' && type !== 'needle',
+    judge: ({ fineControl }) =>
+      fineControl
+        ? ruledOut(
+            'At this pressure a wide opening passes too much at a crack: only a metering cone sets it finely.',
+          )
+        : care('At this pressure a wide opening passes too much at a crack, and wears there.'),
+  },
+  {
+    id: 'steam-ball-throttle',
+    group: 'medium-and-material',
+    when: 'Ball on steam, to throttle.',
+    concerns: ({ medium, function: asked }, type) =>
+      MEDIUM_FACTS[medium].family === 'steam' && asked === 'throttle' && familyOf(type) === 'ball',
+    judge: () => ruledOut('Throttled steam cuts a ball’s seats.'),
+  },
+  {
+    id: 'dezincification',
+    group: 'medium-and-material',
+    when: 'Water that dezincifies.',
+    concerns: ({ aggressiveToBrass, medium }) =>
+      aggressiveToBrass === true && MEDIUM_FACTS[medium].family === 'water',
+    judge: (_duty, { bodyMaterial }) => {
+      if (!bodyMaterial)
+        return ask('bodyMaterial', 'What is the body made of? This water eats yellow brass.');
+      if (bodyMaterial === 'brass')
+        return ruledOut('This water takes the zinc out of yellow brass and leaves a sponge.');
+      if (bodyMaterial === 'plated-brass')
+        return care('Under the plating it is brass, and this water eats brass: DZR or bronze lasts.');
+      return ['dzr-brass', 'bronze', 'stainless'].includes(bodyMaterial)
+        ? supports(`This water does not eat ${BODY_WORDS[bodyMaterial]}.`)
+        : undefined;
+    },
+  },
+  {
+    id: 'hard-water-multi-turn',
+    group: 'medium-and-material',
+    when: 'Hard water, a many-turn type moved less than twice a year.',
+    concerns: ({ hardWater, operatedPerYear }, type) =>
+      hardWater === true && operatedPerYear !== undefined && operatedPerYear < 2 && isManyTurn(type),
+    judge: (duty) =>
+      duty.function === 'emergency-shutoff'
+        ? ruledOut('Scale locks a many-turn valve that is not moved: it will not shut when it must.')
+        : care(
+            'Scale locks a many-turn valve that is not moved: turn it twice a year, or take a quarter turn.',
+          ),
+  },
+  {
+    id: 'washer-life',
+    group: 'medium-and-material',
+    when: 'Chloramine or old rubber.',
+    concerns: ({ chloramine, existing }, type) =>
+      chloramine === true
+        ? hasWasher(type) || familyOf(type) === 'ball'
+        : existing === true && hasWasher(type),
+    judge: ({ chloramine }, valve) => {
+      const known = closingMaterials(valve);
+      if (known.some((material) => WASHER_RUBBERS.includes(material))) {
+        return hasWasher(valve.type)
+          ? care('A rubber washer here lasts years, not decades: stock spares and plan its renewal.')
+          : undefined;
+      }
+      if (!chloramine) return undefined;
+      if (known.some((material) => LASTING.includes(material)))
+        return supports('Nylon and PTFE outlast rubber in treated water.');
+      if (known.length > 0) return undefined;
+      if (familyOf(valve.type) === 'stop')
+        return care('A rubber washer here lasts years, not decades: stock spares and plan its renewal.');
+      return hasWasher(valve.type)
+        ? ask('discMaterial', 'What is the washer made of? This water ages rubber.')
+        : undefined;
+    },
+  },
+  {
+    id: 'plastic-stem',
+    group: 'medium-and-material',
+    when: 'Plastic stem on a many-turn stop.',
+    concerns: (_duty, type) => isManyTurn(type),
+    applies: (_duty, { plasticStem }) => plasticStem === true,
+    judge: (duty) =>
+      duty.function === 'emergency-shutoff'
+        ? ruledOut('A plastic stem may shear in a hurry.')
+        : care('A plastic stem may shear: turn it gently, and not with a wrench.'),
+  },
+  {
+    id: 'corrosive-metal',
+    group: 'medium-and-material',
+    when: 'Corrosive liquid.',
+    concerns: ({ medium }) => medium === 'corrosive-liquid',
+    judge: (_duty, { bodyMaterial }) => {
+      if (!bodyMaterial) return ask('bodyMaterial', 'What is the body made of? The liquid decides.');
+      if (BRASSES.includes(bodyMaterial) || IRONS.includes(bodyMaterial))
+        return ruledOut(`The liquid eats ${BODY_WORDS[bodyMaterial]}.`);
+      return supports(
+        `${BODY_WORDS[bodyMaterial]} can stand it, if the maker’s resistance table lists this liquid and strength.`,
+      );
+    },
+  },
+  {
+    id: 'oxidiser',
+    group: 'medium-and-material',
+    when: 'Oxidiser gas.',
+    concerns: ({ medium }) => medium === 'oxidiser-gas',
+    judge: () =>
+      care('Cleaned for the service, to a licensed design; where gases mix, a check on both legs.'),
+  },
+];

@@ -1,0 +1,176 @@
+import { MEDIUM_FACTS, isFuelGas } from '../../../ground/media/index.js';
+import { stemRoomM, type Operator, familyOf, isHandled } from '../../../ground/valves/index.js';
+import { withSides } from '../house-rules.js';
+import { type Rule, ask, care, ruledOut, supports } from '../rule.js';
+import { takesLock } from './position-shown.js';
+
+const ABOVE_GROUND: readonly Operator[] = [
+  'lever',
+  'locking-lever',
+  'tee',
+  'round-handle',
+  'handwheel',
+  'notch-lever',
+  'chain-wheel',
+];
+const KEYED: readonly Operator[] = ['operating-nut', 'loose-key'];
+const REACH_M = 1.8;
+const FROST_C = 4;
+const UNEXERCISED_PER_YEAR = 1 / 3;
+
+/** Can it be reached, turned, kept from others and taken apart where it sits. */
+export const PLACE_RULES: readonly Rule[] = [
+  {
+    id: 'buried',
+    group: 'place-and-hands',
+    when: 'Buried.',
+    concerns: ({ place }, type) => place === 'buried' && isHandled(type),
+    judge: (_duty, { operator, stem }) => {
+      if (stem === 'os-y' || stem === 'rising')
+        return ruledOut('A rising stem can not be buried: the soil holds it.');
+      if (operator === undefined)
+        return ask('operator', 'How is it turned from above? Buried, it needs an operating nut and a box.');
+      if (ABOVE_GROUND.includes(operator))
+        return ruledOut(
+          'Its handle can not be reached under ground: it needs an operating nut, an extension and a box.',
+        );
+      return KEYED.includes(operator)
+        ? supports('Turned with a key through a box. Order stainless or coated bolts with it.')
+        : care('Buried, check its seals, its bolts and how it is reached.');
+    },
+  },
+  {
+    id: 'headroom',
+    group: 'place-and-hands',
+    when: 'Rising stem.',
+    applies: (_duty, { stem }) => stem === 'rising' || stem === 'os-y',
+    judge: ({ headroomM, dn }) => {
+      const limit = stemRoomM(dn);
+      if (headroomM === undefined) return care('Its stem rises: measure the height above before you order.');
+      return headroomM < limit
+        ? ruledOut('There is no height for its stem to rise.', { value: headroomM, limit, unit: 'm' })
+        : undefined;
+    },
+  },
+  {
+    id: 'tamper',
+    group: 'place-and-hands',
+    when: 'The public or animals reach it.',
+    concerns: ({ publicAccess, livestock }, type) =>
+      (publicAccess === true || livestock === true) && isHandled(type),
+    judge: ({ livestock, place }, valve) => {
+      if (valve.operator === undefined) return ask('operator', 'Others can reach it: which handle has it?');
+      if (KEYED.includes(valve.operator) || takesLock(valve)) return undefined;
+      if (livestock && place === 'outdoors' && valve.operator === 'lever')
+        return ruledOut('Animals rub a bare lever open or shut.');
+      return care('Anybody can turn it: lock it, or take a loose key.');
+    },
+  },
+  {
+    id: 'end-of-line',
+    group: 'place-and-hands',
+    when: 'It must hold with the pipe beyond taken off.',
+    concerns: ({ endOfLine }) => endOfLine === true,
+    judge: (_duty, { ends = [], pieces, bodyMaterial }) => {
+      if (ends.includes('wafer'))
+        return ruledOut(
+          'A wafer valve is held by both flanges: take one off and it comes loose under pressure.',
+        );
+      if (ends.includes('lug'))
+        return care('A lug valve holds at the end of a line only if its sheet rates it so, often lower.');
+      const isTrueUnion = pieces === 3 && (bodyMaterial === 'pvc' || bodyMaterial === 'cpvc');
+      return isTrueUnion
+        ? care('A true-union ball holds with one side off only if its seal carrier is blocked: ask for that.')
+        : undefined;
+    },
+  },
+  {
+    id: 'serviceable',
+    group: 'place-and-hands',
+    when: 'It is taken apart to clean or repair.',
+    concerns: ({ serviceable }, type) => serviceable === true && type === 'ball',
+    judge: (_duty, { pieces }) => {
+      if (pieces === undefined)
+        return ask('pieces', 'It will be taken apart: in how many pieces is its body?');
+      if (pieces === 1) return ruledOut('A one-piece body can not be opened.');
+      return pieces === 2
+        ? care('To open it the pipe must come apart.')
+        : supports('The middle swings out and the pipe stays.');
+    },
+  },
+  {
+    id: 'separable-body',
+    group: 'place-and-hands',
+    when: 'Two-piece body threaded into pipe that will be unscrewed.',
+    concerns: ({ serviceable }) => serviceable === true,
+    applies: (_duty, { pieces, ends = [] }) => pieces === 2 && (ends.includes('fip') || ends.includes('mip')),
+    judge: () =>
+      care('A wrench on the wrong end unscrews the body instead of the pipe: hold it by the pipe’s own end.'),
+  },
+  {
+    id: 'gas-reach',
+    group: 'place-and-hands',
+    when: 'Gas shut-off away from its appliance.',
+    concerns: ({ medium, distanceToApplianceM }) =>
+      isFuelGas(medium) && (distanceToApplianceM ?? 0) > REACH_M,
+    judge: ({ distanceToApplianceM = 0 }) =>
+      care('Most codes want it within reach of the appliance, in the same room. The local code decides.', {
+        value: distanceToApplianceM,
+        limit: REACH_M,
+        unit: 'm',
+      }),
+  },
+  {
+    id: 'taper-plug-new',
+    group: 'place-and-hands',
+    when: 'Taper plug, new work.',
+    concerns: ({ existing }, type) => !existing && type === 'plug-taper',
+    judge: () => ruledOut('A ground key leaks once its grease is gone: not for new work.'),
+  },
+  {
+    id: 'taper-plug-existing',
+    group: 'place-and-hands',
+    when: 'Taper plug, in service.',
+    concerns: ({ existing }, type) => existing === true && type === 'plug-taper',
+    judge: () =>
+      care(
+        'Try that it turns, test it for leaks and recommend its replacement. If it does not turn it must not stay in service.',
+      ),
+  },
+  {
+    id: 'old-gate-hands-off',
+    group: 'place-and-hands',
+    when: 'Metal-wedge gate in service that nobody has turned.',
+    concerns: ({ existing, operatedPerYear }, type) =>
+      type === 'gate-solid' && existing === true && (operatedPerYear ?? 0) < UNEXERCISED_PER_YEAR,
+    judge: (_duty, _valve, sides) => {
+      const side = sides['old-gates'];
+      return {
+        verdict: 'care',
+        text: withSides(
+          'Do not force it. Work from the valve upstream, at the street if need be.',
+          'old-gates',
+          side,
+        ),
+        houseRule: 'old-gates',
+      };
+    },
+  },
+  {
+    id: 'frost-cavity',
+    group: 'place-and-hands',
+    when: 'Ball valve outdoors on water near freezing.',
+    source: 'Water grows by a tenth as it freezes, and shut water in the ball has nowhere to go.',
+    concerns: ({ place, medium, temperatureC }, type) =>
+      place === 'outdoors' &&
+      MEDIUM_FACTS[medium].family === 'water' &&
+      temperatureC <= FROST_C &&
+      familyOf(type) === 'ball',
+    judge: ({ temperatureC }) =>
+      care('Water shut inside the ball freezes and splits the body: drain it half open before frost.', {
+        value: temperatureC,
+        limit: FROST_C,
+        unit: 'C',
+      }),
+  },
+];

@@ -1,0 +1,78 @@
+import { MEDIUM_FACTS, isFuelGas } from '../../../ground/media/index.js';
+import { type ValveType, familyOf } from '../../../ground/valves/index.js';
+import { boreRatio } from '../open-kv.js';
+import { type HouseRule, type SideOf, withSides } from '../house-rules.js';
+import type { Judgement, ReasonVerdict, Rule } from '../rule.js';
+import { shutsOff } from './shuts-off.js';
+
+const COMPRESSION: readonly ValveType[] = ['compression-stop', 'compression-stop-angle'];
+
+/** A judgement a house rule decided, with what the others hold. */
+function decided<R extends HouseRule>(
+  verdict: ReasonVerdict,
+  claim: string,
+  id: R,
+  side: SideOf<R>,
+): Judgement {
+  return { verdict, text: withSides(claim, id, side), houseRule: id };
+}
+
+/** What a company prefers where nothing else decides. On the standard sides none of them holds a valve back. */
+export const SIDE_RULES: readonly Rule[] = [
+  {
+    id: 'stops-side',
+    group: 'house',
+    when: 'Stop under a fixture, by the house rule on stops.',
+    concerns: (duty, type) => shutsOff(duty) && (type === 'quarter-turn-stop' || COMPRESSION.includes(type)),
+    judge: (_duty, { type }, { stops }) => {
+      const isQuarter = type === 'quarter-turn-stop';
+      if (isQuarter !== (stops === 'quarter-turn')) return undefined;
+      return isQuarter
+        ? decided('supports', 'Its small ball is one move from shut and needs no washer.', 'stops', stops)
+        : decided('supports', 'It costs least, and a washer renews it.', 'stops', stops);
+    },
+  },
+  {
+    id: 'gas-cock-side',
+    group: 'house',
+    when: 'Gas cock, where the house takes one kind only.',
+    concerns: ({ medium }, type) => isFuelGas(medium) && (type === 'ball' || type === 'butterfly-gas-cock'),
+    judge: (_duty, { type }, sides) => {
+      const side = sides['gas-cock'];
+      const wanted = type === 'ball' ? 'ball' : 'butterfly';
+      return side === 'either' || side === wanted
+        ? undefined
+        : decided('care', 'Not the kind of gas cock this house takes.', 'gas-cock', side);
+    },
+  },
+  {
+    id: 'port-side',
+    group: 'house',
+    when: 'Port under the pipe, where the house takes full ports only.',
+    concerns: ({ medium }, type) => MEDIUM_FACTS[medium].family !== 'gas' && familyOf(type) === 'ball',
+    judge: (duty, valve, { port }) => {
+      if (port !== 'full' || valve.port === 'full' || valve.type === 'quarter-turn-stop') return undefined;
+      const ratio = boreRatio(duty, valve);
+      const isNarrow = ratio === undefined ? valve.port !== undefined : ratio < 1;
+      return isNarrow ? decided('care', 'Its bore is under the pipe’s.', 'port', port) : undefined;
+    },
+  },
+  {
+    id: 'riser-purge',
+    group: 'house',
+    when: 'Fuel gas, to purge.',
+    concerns: ({ medium, function: asked }, type) =>
+      isFuelGas(medium) && asked === 'purge' && familyOf(type) !== 'check',
+    judge: (_duty, _valve, sides) => {
+      const side = sides['riser-purge'];
+      return side === 'sacrificial'
+        ? decided(
+            'supports',
+            'It takes the grit of the purge and is worn out by it; the valve that must hold for decades stays clean.',
+            'riser-purge',
+            side,
+          )
+        : decided('care', 'This house purges through the permanent valve.', 'riser-purge', side);
+    },
+  },
+];

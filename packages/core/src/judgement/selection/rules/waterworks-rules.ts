@@ -1,0 +1,110 @@
+import { MEDIUM_FACTS, isLiquid, isRawWaste } from '../../../ground/media/index.js';
+import { type Operator, type ValveType, familyOf } from '../../../ground/valves/index.js';
+import { type Rule, ask, care, ruledOut, supports } from '../rule.js';
+import { isSnapHandle } from './position-shown.js';
+import { shutsOff } from './shuts-off.js';
+
+const MAINS_FROM_DN = 80;
+const MAINS_TO_DN = 300;
+const LARGE_MAINS_DN = 350;
+const POWERED: readonly Operator[] = ['electric', 'pneumatic', 'hydraulic'];
+const HAND_LEVERS: readonly Operator[] = ['lever', 'locking-lever', 'notch-lever', 'tee', 'round-handle'];
+const SLOW_S = 5;
+/** Sizes from which no hand closes it slowly enough, or at all, by a lever. */
+const GEAR_FROM_DN: Partial<Record<ReturnType<typeof familyOf>, number>> = {
+  butterfly: 200,
+  plug: 200,
+  ball: 150,
+};
+
+const isShutOffButterfly = (type: ValveType): boolean =>
+  familyOf(type) === 'butterfly' && type !== 'butterfly-gas-cock';
+
+/** What the big lines ask: mains, hydrant leads, pump discharges, large handles. */
+export const WATERWORKS_RULES: readonly Rule[] = [
+  {
+    id: 'mains-isolation',
+    group: 'waterworks',
+    when: 'Buried drinking-water or hydrant main, DN80 to 300 or from DN350.',
+    concerns: (duty, type) =>
+      shutsOff(duty) &&
+      duty.place === 'buried' &&
+      ['potable-cold', 'fire-water'].includes(duty.medium) &&
+      ((type === 'gate-resilient' && duty.dn >= MAINS_FROM_DN && duty.dn <= MAINS_TO_DN) ||
+        (type === 'butterfly-resilient' && duty.dn >= LARGE_MAINS_DN)),
+    judge: (_duty, { type }) =>
+      type === 'gate-resilient'
+        ? supports('The trade’s mains valve in this size: a smooth bore, tight, turned with a key.')
+        : supports('In this size the lighter and cheaper mains valve.'),
+  },
+  {
+    id: 'butterfly-clean-water',
+    group: 'waterworks',
+    when: 'Butterfly on clean water from DN80.',
+    concerns: (duty, type) =>
+      isShutOffButterfly(type) &&
+      duty.dn >= MAINS_FROM_DN &&
+      MEDIUM_FACTS[duty.medium].family === 'water' &&
+      duty.medium !== 'wash-water-high-pressure' &&
+      (duty.solids ?? 'none') === 'none' &&
+      (shutsOff(duty) || duty.function === 'throttle'),
+    judge: () => supports('Light, cheap when large, and it throttles.'),
+  },
+  {
+    id: 'plug-shaft',
+    group: 'waterworks',
+    when: 'Eccentric plug on waste.',
+    concerns: ({ medium }, type) => type === 'plug-eccentric' && MEDIUM_FACTS[medium].family === 'waste',
+    judge: () =>
+      supports(
+        'Set its shaft level so that the plug swings up to the top, and the end marked seat upstream: grit then lies clear.',
+      ),
+  },
+  {
+    id: 'pump-control-ball',
+    group: 'waterworks',
+    when: 'Ball or butterfly behind a pump that starts and stops, on a line that can surge.',
+    concerns: (duty, type) =>
+      (type === 'ball' || isShutOffButterfly(type)) &&
+      isLiquid(duty.medium) &&
+      (duty.startsPerHour ?? 0) > 0 &&
+      (duty.surgeLimitPa !== undefined || duty.closureTimeS !== undefined) &&
+      (shutsOff(duty) || duty.function === 'throttle'),
+    judge: (_duty, valve) => {
+      const { operator, closeTimeS } = valve;
+      if (operator === undefined)
+        return ask('operator', 'It moves with every start of the pump: what drives it, and how slowly?');
+      if (isSnapHandle(valve))
+        return ruledOut('A lever can not be moved slowly at every stop of a pump: it needs a slow actuator.');
+      if (!POWERED.includes(operator)) return undefined;
+      if (closeTimeS !== undefined && closeTimeS < SLOW_S)
+        return care('Its actuator is quick: set it slower than the line’s surge allows.', {
+          value: closeTimeS,
+          limit: SLOW_S,
+          unit: 's',
+        });
+      return supports('A slow, adjustable actuator starts and stops the column gently.');
+    },
+  },
+  {
+    id: 'gear-from',
+    group: 'waterworks',
+    when: 'Butterfly or plug from DN200, ball from DN150, with a lever.',
+    concerns: ({ dn }, type) => dn >= (GEAR_FROM_DN[familyOf(type)] ?? Infinity),
+    applies: (_duty, { operator }) => operator !== undefined && HAND_LEVERS.includes(operator),
+    judge: () => care('Too large for a lever: the flow takes it out of the hand. Order a gear operator.'),
+  },
+  {
+    id: 'solenoid-hammer',
+    group: 'waterworks',
+    when: 'Solenoid on a liquid line that flows.',
+    source:
+      'Joukowsky: a column stopped within 2L/a rises by the density times the wave speed times its velocity.',
+    concerns: ({ medium, flowM3s }, type) =>
+      type === 'solenoid' && isLiquid(medium) && !isRawWaste(medium) && (flowM3s ?? 0) > 0,
+    judge: () =>
+      care(
+        'It drops shut in a blink and the whole column stops: work out the hammer, or take a slow-closing one.',
+      ),
+  },
+];

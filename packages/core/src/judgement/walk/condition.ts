@@ -1,0 +1,49 @@
+import type { ValveType } from '../../ground/valves/index.js';
+import type { Found } from './found.js';
+
+/** What is known of a position from all that was written there: the last word on each fact. */
+export interface Condition extends Found {
+  /** When it was last known to turn, ISO. */
+  turnedAt?: string;
+  /** When anything was last found here, ISO, and by whom. */
+  at?: string;
+  by?: string;
+}
+
+/** One dated fact as the log keeps it. */
+export interface Finding {
+  happenedAt: string;
+  by?: string;
+  found: Found;
+}
+
+/**
+ * The last word on each fact about a position.
+ *
+ * @param findings in any order; dates as ISO texts in UTC
+ *
+ * @example
+ * conditionOf([{ happenedAt: '2020-05-01T00:00:00.000Z', found: { turning: 'freely' } }, { happenedAt: '2024-05-01T00:00:00.000Z', found: { turning: 'seized' } }])
+ * // { turning: 'seized', turnedAt: '2020-05-01T00:00:00.000Z', at: '2024-05-01T00:00:00.000Z' }
+ */
+export function conditionOf(findings: readonly Finding[]): Condition {
+  const condition: Condition = {};
+  const oldestFirst = [...findings].sort((a, b) => (a.happenedAt < b.happenedAt ? -1 : 1));
+  for (const { happenedAt, by, found } of oldestFirst) {
+    Object.assign(condition, found, { at: happenedAt, ...(by !== undefined && { by }) });
+    if (found.turning === 'freely' || found.turning === 'stiff') condition.turnedAt = happenedAt;
+  }
+  return condition;
+}
+
+const YEAR_MS = 365.25 * 24 * 3600 * 1000;
+
+/** Years since a valve was last known to turn; undefined where nobody ever wrote that it did. */
+export function yearsUnturned({ turnedAt }: Condition, now: Date): number | undefined {
+  return turnedAt === undefined ? undefined : (now.getTime() - new Date(turnedAt).getTime()) / YEAR_MS;
+}
+
+/** The type that stands there, if any does. */
+export function typeFound({ type }: Condition): ValveType | undefined {
+  return type === 'nothing' ? undefined : type;
+}

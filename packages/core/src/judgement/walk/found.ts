@@ -1,0 +1,24 @@
+import { type RecordOf, choice, flag, number, optional, record, text } from '../../ground/input/index.js';
+import { VALVE_TYPES } from '../../ground/valves/index.js';
+
+export const TURNING = ['freely', 'stiff', 'seized', 'not-tried'] as const;
+export const HOLDING = ['tight', 'weeps', 'passes', 'not-tried'] as const;
+export const LEAKING = ['no', 'stem', 'body', 'joint', 'somewhere'] as const;
+export const STANDING = ['open', 'shut'] as const;
+/** What may be at a position; `nothing` where a valve should be and none is. */
+export const FOUND_TYPES = [...VALVE_TYPES, 'nothing'] as const;
+
+export const foundFields = {
+  type: optional(choice(FOUND_TYPES)),
+  marking: optional(text(200, 'what the tag or casting says')),
+  turning: optional(choice(TURNING, 'does it turn')),
+  holding: optional(choice(HOLDING, 'does it hold when shut')),
+  leaking: optional(choice(LEAKING, 'does it leak outside')),
+  turns: optional(number({ min: 0, max: 2000, meaning: 'counted from stop to stop' })),
+  handleShows: optional(flag('the handle shows the truth')),
+  standing: optional(choice(STANDING, 'how it was left')),
+};
+
+/** What somebody standing at a position found; what was not looked at is left out. */
+export const foundInput = record(foundFields);
+export type Found = RecordOf<typeof foundFields>;

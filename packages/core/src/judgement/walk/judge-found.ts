@@ -1,0 +1,280 @@
+import { MEDIUM_FACTS, isFuelGas, isPotable } from '../../ground/media/index.js';
+import { type Duty, type HouseRuleSettings, withSides } from '../selection/index.js';
+import { familyOf, isCheck } from '../../ground/valves/index.js';
+import { type Condition, typeFound, yearsUnturned } from './condition.js';
+import { isHandsOff } from './link-of.js';
+
+/** What to do about what was found, the most pressing first. */
+export const URGENCIES = ['replace-now', 'hands-off', 'care', 'prove'] as const;
+export type Urgency = (typeof URGENCIES)[number];
+
+export interface Advice {
+  rule: string;
+  urgency: Urgency;
+  text: string;
+  /** Steps in their order, where it is something to do now. */
+  steps?: readonly string[];
+}
+
+/** A position as it was found. */
+export interface FoundPlace {
+  duty: Duty;
+  condition: Condition;
+  /** The tag of the next valve upstream that can be relied on; undefined where there is none on the line. */
+  upstream?: string;
+}
+
+interface FoundRule {
+  id: string;
+  when: string;
+  judge(place: FoundPlace, sides: HouseRuleSettings, now: Date): Omit<Advice, 'rule'> | undefined;
+}
+
+const isGasLeak = ({ duty, condition }: FoundPlace): boolean =>
+  isFuelGas(duty.medium) && condition.leaking !== undefined && condition.leaking !== 'no';
+const from = ({ upstream }: FoundPlace): string =>
+  upstream === undefined ? 'the valve at the street, with the utility' : upstream;
+
+/** What the walk says of a valve as it is found. Rules of the trade; life ranges are our own estimate. */
+export const FOUND_RULES: readonly FoundRule[] = [
+  {
+    id: 'gas-leak',
+    when: 'Gas leaks outside.',
+    judge: (place) =>
+      isGasLeak(place)
+        ? {
+            urgency: 'replace-now',
+            text: 'Gas is leaking: touch no switch, open what opens by hand, get everybody out and call the gas utility from outside.',
+          }
+        : undefined,
+  },
+  {
+    id: 'gas-key-seized',
+    when: 'A ground-key gas cock that does not turn.',
+    judge: ({ duty, condition }) =>
+      condition.type === 'plug-taper' && condition.turning === 'seized'
+        ? {
+            urgency: 'replace-now',
+            text: `A ground key that does not turn must not stay in service, paid or not. ${MEDIUM_FACTS[duty.medium].caution}`,
+          }
+        : undefined,
+  },
+  {
+    id: 'gas-key-turns',
+    when: 'A ground-key cock in service.',
+    judge: ({ condition }) =>
+      condition.type === 'plug-taper' && condition.turning !== 'seized'
+        ? {
+            urgency: 'care',
+            text: 'A ground key is tight only while it is greased: test it for leaks and plan its replacement.',
+          }
+        : undefined,
+  },
+  {
+    id: 'old-gate-hands-off',
+    when: 'A metal-wedge gate that is seized, or that nobody has turned for three years.',
+    judge: (place, sides, now) => {
+      const { condition } = place;
+      if (!isHandsOff(condition, sides, now)) return undefined;
+      const years = yearsUnturned(condition, now);
+      const why =
+        condition.turning === 'seized'
+          ? 'It is seized.'
+          : years === undefined
+            ? 'Nobody wrote that it ever turned.'
+            : `Last turned ${Math.floor(years)} years ago.`;
+      return {
+        urgency: 'hands-off',
+        text: withSides(
+          `${why} Do not force it: work from ${from(place)}, and plan its replacement.`,
+          'old-gates',
+          sides['old-gates'],
+        ),
+      };
+    },
+  },
+  {
+    id: 'gate-found',
+    when: 'A metal-wedge gate in a building.',
+    judge: (place, sides, now) => {
+      const { condition, duty } = place;
+      if (condition.type !== 'gate-solid' || duty.dn > 50 || isHandsOff(condition, sides, now))
+        return undefined;
+      const isFaulty =
+        condition.holding === 'passes' || condition.holding === 'weeps' || condition.turning === 'stiff';
+      if (sides['gate-life'] === 'exercised' && !isFaulty) return undefined;
+      return {
+        urgency: 'care',
+        text: withSides(
+          isFaulty
+            ? 'This gate is failing: replace it with quarter turn.'
+            : 'A gate in a building: turn it every year.',
+          'gate-life',
+          sides['gate-life'],
+        ),
+      };
+    },
+  },
+  {
+    id: 'seized',
+    when: 'Any other valve that does not turn.',
+    judge: (place) => {
+      const { type, turning } = place.condition;
+      if (turning !== 'seized' || type === 'gate-solid' || type === 'plug-taper') return undefined;
+      return {
+        urgency: 'hands-off',
+        text: `It does not turn and is not relied on. No wrench on the handle: work from ${from(place)}, and plan its replacement.`,
+      };
+    },
+  },
+  {
+    id: 'does-not-hold',
+    when: 'It passes or weeps when shut.',
+    judge: (place) =>
+      place.condition.holding === 'passes' || place.condition.holding === 'weeps'
+        ? {
+            urgency: 'care',
+            text: `Shut, it lets through: it is not relied on. Isolate with ${from(place)}.`,
+          }
+        : undefined,
+  },
+  {
+    id: 'leaks-outside',
+    when: 'It leaks outside.',
+    judge: (place) => {
+      const { leaking } = place.condition;
+      if (leaking === undefined || leaking === 'no' || isGasLeak(place)) return undefined;
+      return {
+        urgency: 'care',
+        text:
+          leaking === 'stem'
+            ? 'Snug the packing nut an eighth of a turn, and look again tomorrow.'
+            : `${leaking === 'somewhere' ? 'It' : `Its ${leaking}`} leaks: isolate with ${from(place)} before anything is loosened.`,
+      };
+    },
+  },
+  {
+    id: 'handle-lies',
+    when: 'The handle does not show the truth.',
+    judge: ({ condition }) =>
+      condition.handleShows === false
+        ? {
+            urgency: 'care',
+            text: 'The handle does not show whether it is open: tag it, and reset the handle.',
+          }
+        : undefined,
+  },
+  {
+    id: 'washer-life',
+    when: 'A washer stop with chloramine or old rubber.',
+    judge: ({ duty, condition }) => {
+      const type = typeFound(condition);
+      if (!type || familyOf(type) !== 'stop' || type === 'quarter-turn-stop') return undefined;
+      if (duty.chloramine)
+        return {
+          urgency: 'care',
+          text: 'Chloramine: a rubber washer lasts about 4 to 8 years. Stock spares, or take quarter turn.',
+        };
+      return duty.existing
+        ? {
+            urgency: 'care',
+            text: 'Old rubber: expect 8 to 15 years in all from a washer. Renew it when the wall is open.',
+          }
+        : undefined;
+    },
+  },
+  {
+    id: 'stops-side',
+    when: 'A multi-turn stop where the house takes quarter turn.',
+    judge: ({ duty, condition }, sides) => {
+      const type = typeFound(condition);
+      if (!type || familyOf(type) !== 'stop' || type === 'quarter-turn-stop') return undefined;
+      if (sides.stops !== 'quarter-turn' || duty.chloramine || duty.existing) return undefined;
+      return { urgency: 'care', text: withSides('A multi-turn stop.', 'stops', sides.stops) };
+    },
+  },
+  {
+    id: 'gas-cock-side',
+    when: 'A gas shut-off of the kind the house does not take.',
+    judge: ({ duty, condition: { type } }, sides) => {
+      if (!isFuelGas(duty.medium) || (type !== 'ball' && type !== 'butterfly-gas-cock')) return undefined;
+      const other = type === 'ball' ? 'butterfly' : 'ball';
+      return sides['gas-cock'] === other
+        ? {
+            urgency: 'care',
+            text: withSides('Not the kind of gas cock this house takes.', 'gas-cock', sides['gas-cock']),
+          }
+        : undefined;
+    },
+  },
+  {
+    id: 'ball-maintenance',
+    when: 'A ball nobody turned within a year, where the house exercises them.',
+    judge: ({ condition }, sides, now) => {
+      const type = typeFound(condition);
+      const years = yearsUnturned(condition, now);
+      if (!type || familyOf(type) !== 'ball' || sides['ball-maintenance'] !== 'yearly') return undefined;
+      return years === undefined || years <= 1
+        ? undefined
+        : {
+            urgency: 'care',
+            text: withSides('Nobody turned it within a year.', 'ball-maintenance', 'yearly'),
+          };
+    },
+  },
+  {
+    id: 'check-look',
+    when: 'A check.',
+    judge: ({ condition: { type, holding } }) =>
+      type && type !== 'nothing' && isCheck(type) && holding === undefined
+        ? {
+            urgency: 'care',
+            text: 'Whether a check holds shows only when the flow turns: look in, or count the pump’s starts.',
+          }
+        : undefined,
+  },
+  {
+    id: 'nothing-there',
+    when: 'No valve where one should be.',
+    judge: (place) =>
+      place.condition.type === 'nothing'
+        ? { urgency: 'care', text: `No valve is here: whatever is done beyond is shut at ${from(place)}.` }
+        : undefined,
+  },
+  {
+    id: 'prove-shut-off',
+    when: 'The shut-off of a building on drinking water that nobody has proved.',
+    judge: ({ duty, condition }) =>
+      duty.function === 'emergency-shutoff' && isPotable(duty.medium) && condition.holding !== 'tight'
+        ? {
+            urgency: 'prove',
+            text: 'Prove that this is the building’s shut-off: the branch to the garden is often mistaken for it.',
+            steps: [
+              'Say who loses water, and that nothing boils or cools on it.',
+              'Close it by hand, no wrench.',
+              'Open the lowest tap inside, cold then hot, and wait until it runs dry.',
+              'Still running after two minutes: this is not it, or it does not hold.',
+              'Open it again slowly, write what you found.',
+            ],
+          }
+        : undefined,
+  },
+];
+
+/**
+ * What to do about a valve as it was found.
+ *
+ * @param place duty, condition and the valve upstream
+ * @param sides house rules in force
+ * @param now   for how long ago it was turned
+ * @returns the most pressing first
+ *
+ * @example
+ * judgeFound({ duty, condition: { type: 'gate-solid', turning: 'seized' }, upstream: 'CW-101' }, houseRuleSettings(), new Date())[0]?.urgency // 'hands-off'
+ */
+export function judgeFound(place: FoundPlace, sides: HouseRuleSettings, now: Date): Advice[] {
+  return FOUND_RULES.flatMap((rule) => {
+    const advice = rule.judge(place, sides, now);
+    return advice ? [{ rule: rule.id, ...advice }] : [];
+  }).sort((a, b) => URGENCIES.indexOf(a.urgency) - URGENCIES.indexOf(b.urgency));
+}

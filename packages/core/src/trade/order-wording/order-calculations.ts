@@ -1,0 +1,54 @@
+import { calculation } from '../../ground/calculation/index.js';
+import { number, optional, record, text } from '../../ground/input/index.js';
+import { orderLine } from './order-line.js';
+import { readOrder } from './read-order.js';
+import { specInput } from './spec-input.js';
+import type { ValveSpec } from './valve-spec.js';
+
+export const orderLineCalculation = calculation({
+  name: 'order-line',
+  summary: 'Says a valve in full, in the order a counter hears it, and what is still missing.',
+  input: specInput,
+  gives: {
+    text: 'the ordering words in the trade’s order',
+    short: 'the counter’s everyday name',
+    missing: 'field, why it matters and choices of what an order still needs',
+    complete: 'whether nothing is missing',
+  },
+  notes: ['What is said is read back by read-order as it was, for every complete valve.'],
+  example: {
+    family: 'stop',
+    type: 'quarter-turn-stop',
+    dn: 15,
+    form: 'angle',
+    action: 'quarter-turn',
+    ends: [
+      { side: 'supply', style: 'pex-barb' },
+      { side: 'fixture', style: 'od-compression', odIn: 0.375 },
+    ],
+  },
+  run: (spec) => orderLine(spec as ValveSpec),
+});
+
+export const readOrderCalculation = calculation({
+  name: 'read-order',
+  summary: 'Reads an order line in whatever words, and says back what was understood and what is missing.',
+  input: record({
+    text: text(1000, 'one valve, as it was scribbled'),
+    quantity: optional(number({ integer: true, min: 1, max: 1_000_000 })),
+  }),
+  gives: {
+    spec: 'what was understood, field by field',
+    missing: 'field, why it matters and choices of what an order still needs',
+    unread: 'words that were not understood',
+    text: 'what was understood, said back in full',
+    quantity: 'as it was given',
+  },
+  notes: [
+    'A size before the first connection is the valve’s own. One connection said alone is on both sides.',
+    '“Standard” says nothing, and is among the words not understood. A stainless stem is understood and has no field.',
+    'Where nothing tells the counter’s family, a valve up to DN100 is taken as small bronze.',
+  ],
+  example: { text: '3/4" ball valve SWT full port', quantity: 6 },
+  run: ({ text: said, quantity }) => readOrder(said, quantity),
+});

@@ -1,0 +1,186 @@
+import {
+  APPROVALS,
+  BODY_MATERIALS,
+  ENDS,
+  OPERATORS,
+  PORTS,
+  SEAT_MATERIALS,
+  STEMS,
+  VALVE_TYPES,
+  isCheck,
+} from '../../ground/valves/index.js';
+import { BONNETS, FACINGS, type OpenField, STEELS, type SpecFamily, type ValveSpec } from './valve-spec.js';
+
+interface Required extends OpenField {
+  families: readonly SpecFamily[];
+  /** Only then; always where left out. */
+  when?(spec: ValveSpec): boolean;
+}
+
+const ALL: readonly SpecFamily[] = ['stop', 'bronze', 'steel', 'waterworks', 'check', 'prv', 'plastic'];
+const SIZES = ['1/2 in', '3/4 in', '1 in', '2 in', 'DN15', 'DN20'];
+const isFlanged = ({ ends = [] }: ValveSpec): boolean => ends.some(({ style }) => style.startsWith('flange'));
+
+/** What a counter must be told, by family, and what is guessed where it is not. Source: the trade's order of saying a valve. */
+export const REQUIRED_FIELDS: readonly Required[] = [
+  {
+    field: 'type',
+    families: ALL,
+    why: 'Gate, globe, ball and check look alike in a list and do different work.',
+    choices: VALVE_TYPES,
+  },
+  {
+    field: 'dn',
+    families: ALL,
+    why: 'Nothing else can be found without the size.',
+    choices: SIZES,
+    // A tube on the supply side is sized by its outside.
+    when: ({ ends: [supply] = [] }) => supply?.odIn === undefined,
+  },
+  {
+    field: 'ends',
+    families: ALL,
+    why: 'Each side has its own connection: the wrong one does not go on.',
+    choices: ENDS,
+  },
+  {
+    field: 'form',
+    families: ['stop'],
+    why: 'Straight or angle decides whether it meets the tube.',
+    choices: ['straight', 'angle', 'dual-angle', 'box'],
+  },
+  {
+    field: 'action',
+    families: ['stop'],
+    why: 'Quarter turn lives longer, multi-turn costs less.',
+    choices: ['quarter-turn', 'multi-turn'],
+  },
+  {
+    field: 'body',
+    families: ['bronze', 'steel', 'plastic'],
+    why: 'The water and the pressure decide the material.',
+    choices: [...BODY_MATERIALS, ...STEELS],
+  },
+  {
+    field: 'port',
+    families: ['bronze', 'steel', 'plastic'],
+    why: 'Two valves of one size can differ by half in bore.',
+    choices: PORTS,
+  },
+  {
+    field: 'seat',
+    families: ['bronze', 'plastic'],
+    why: 'The seat gives up first, by heat or by the water.',
+    choices: SEAT_MATERIALS,
+  },
+  {
+    field: 'rating',
+    families: ['bronze', 'steel', 'waterworks', 'plastic'],
+    why: 'What it carries has to be over what the line can do.',
+    choices: ['600 CWP', '200 WOG', 'class 125', 'class 150', 'class 300', 'class 800', '250 psi'],
+  },
+  {
+    field: 'operator',
+    families: ['bronze', 'waterworks', 'plastic'],
+    why: 'A lever, a wheel and a key nut need different room and tools.',
+    choices: OPERATORS,
+  },
+  {
+    field: 'approvals',
+    families: ['bronze', 'plastic'],
+    why: 'Drinking water, gas, fire and steam each want their own listing.',
+    choices: APPROVALS,
+  },
+  {
+    field: 'facing',
+    families: ['steel'],
+    why: 'A raised face on a flat cast-iron flange cracks it.',
+    choices: FACINGS,
+    when: isFlanged,
+  },
+  {
+    field: 'trim',
+    families: ['steel'],
+    why: 'The number names seat, disc and stem; it is on the tag, not on the casting.',
+    choices: ['1', '5', '8', '10', '12'],
+  },
+  {
+    field: 'bonnet',
+    families: ['steel'],
+    why: 'It decides whether the valve can be opened in place, and which gasket it takes.',
+    choices: BONNETS,
+  },
+  {
+    field: 'stem',
+    families: ['steel'],
+    why: 'A rising stem shows its position and needs the height.',
+    choices: STEMS,
+  },
+  {
+    field: 'standard',
+    families: ['waterworks'],
+    why: 'Metal-seated and rubber-wedge gates of one look are built to different standards.',
+    choices: ['AWWA C509', 'AWWA C515', 'AWWA C504', 'AWWA C517', 'AWWA C507', 'AWWA C508'],
+  },
+  {
+    field: 'coating',
+    families: ['waterworks'],
+    why: 'Bare iron rusts through in the ground.',
+    choices: ['epoxy', 'none'],
+  },
+  {
+    field: 'opening',
+    families: ['waterworks'],
+    why: 'Open left is usual and never assumed: a crew turns it the way it knows.',
+    choices: ['left', 'right'],
+  },
+  {
+    field: 'kind',
+    families: ['check'],
+    why: 'Swing, lift, ball and spring close differently and want different places.',
+    choices: VALVE_TYPES.filter(isCheck).map((type) => type.replace('check-', '')),
+  },
+  {
+    field: 'orientation',
+    families: ['check'],
+    why: 'Many kinds close in one position only.',
+    choices: ['horizontal', 'vertical-up', 'any'],
+  },
+  {
+    field: 'setPressurePa',
+    families: ['prv'],
+    why: 'They come set near 50 psi unless it is said.',
+    choices: ['50 psi', '60 psi', '4 bar'],
+  },
+  {
+    field: 'rangePa',
+    families: ['prv'],
+    why: 'The spring decides how far it can be set.',
+    choices: ['25 to 75 psi', '1.5 to 6 bar'],
+  },
+];
+
+/**
+ * What an order still needs.
+ *
+ * @param spec what is known
+ * @param family its own where known
+ *
+ * @example
+ * openFields({ family: 'check', type: 'check-swing', dn: 25, ends: [...] }).map(({ field }) => field) // ['kind', 'orientation']
+ */
+export function openFields(spec: ValveSpec, family: SpecFamily | undefined = spec.family): OpenField[] {
+  return REQUIRED_FIELDS.filter(
+    ({ field, families, when }) =>
+      isOpen(spec, field, family) && families.includes(family ?? 'bronze') && (when?.(spec) ?? true),
+  ).map(({ field, why, choices }) => ({ field, why, choices }));
+}
+
+/** Not said; or ends said by halves: fewer than two, or a stop's fixture side without its size. */
+function isOpen(spec: ValveSpec, field: keyof ValveSpec, family: SpecFamily | undefined): boolean {
+  if (field !== 'ends' || !spec.ends) return spec[field] === undefined;
+  if (spec.ends.length < 2) return true;
+  return (
+    family === 'stop' && spec.ends.slice(1).some(({ dn, odIn }) => dn === undefined && odIn === undefined)
+  );
+}
