@@ -27,14 +27,14 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   'bench, hammer': async (page) => {
     await walkTo(page, 'CW-105');
     await page.getByRole('link', { name: 'Bench', exact: true }).first().click();
-    await page.getByRole('button', { name: 'Close it yourself' }).click();
-    await page.getByRole('button', { name: 'Try them all' }).click();
-    await expect(page.getByRole('button', { name: 'Try them all' })).toBeVisible();
+    await page.getByRole('button', { name: 'Close by hand' }).click();
+    await page.getByRole('button', { name: 'Calculate all' }).click();
+    await expect(page.getByRole('button', { name: 'Calculate all' })).toBeVisible();
   },
   'bench, pump stop': async (page) => {
     await openWalk(page, 'Lift station main');
     await page.getByRole('link', { name: 'Bench', exact: true }).click();
-    await expect(page.getByText('Held open from').first()).toBeVisible();
+    await expect(page.getByText('Fully open from').first()).toBeVisible();
   },
   'bench, purge card': async (page) => {
     await openWalk(page, 'Gas');
@@ -74,7 +74,7 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   },
   'water!': async (page) => {
     await openWalk(page, 'Gas');
-    await page.getByRole('link', { name: 'Water!' }).click();
+    await page.getByRole('link', { name: 'Emergency' }).click();
     await page.getByRole('button', { name: 'Bakery', exact: true }).click();
     await expect(page.getByText(/Touch no switch/)).toBeVisible();
   },
@@ -89,42 +89,42 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   model: async (page) => {
     await page.goto('/catalogue');
     await page.getByRole('link', { name: 'Ostrand 21P' }).click();
-    await expect(page.getByLabel('Rated by')).toBeVisible();
+    await expect(page.getByLabel('Rating table')).toBeVisible();
   },
   types: async (page) => {
     await page.goto('/catalogue/types/check-ball');
-    await page.getByRole('button', { name: 'ball egg-shaped' }).click();
+    await page.getByRole('button', { name: 'ball worn egg-shaped' }).click();
   },
   compare: async (page) => {
     await walkTo(page, 'CW-107');
     const ids = await page.getByRole('checkbox', { name: /^Compare / }).all();
     for (const box of ids.slice(0, 3)) await box.check();
     await page.getByRole('link', { name: /side by side/ }).click();
-    await expect(page.getByRole('list', { name: 'In words' })).toBeVisible();
+    await expect(page.getByRole('list', { name: 'Summary' })).toBeVisible();
   },
   matrix: async (page) => {
     await walkTo(page, 'CW-104');
-    await page.getByRole('link', { name: 'The whole line by type' }).click();
+    await page.getByRole('link', { name: 'Types for the whole line' }).click();
     await expect(page.getByRole('button', { name: /gate, metal wedge: out/ }).first()).toBeVisible();
   },
   people: async (page) => {
     await page.goto('/people');
-    await expect(page.getByRole('table', { name: 'Who may do what' }).getByRole('row')).toHaveCount(12);
+    await expect(page.getByRole('table', { name: 'What each role can do' }).getByRole('row')).toHaveCount(12);
   },
   account: async (page) => {
     await page.goto('/account');
-    await expect(page.getByRole('heading', { name: 'Your sign-in' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Password and sessions' })).toBeVisible();
   },
   'your last changes': async (page) => {
     await page.getByRole('button', { name: / at / }).click();
-    await page.getByRole('menuitem', { name: 'Your last changes' }).click();
-    await expect(page.getByRole('dialog', { name: 'Your last changes' })).toBeVisible();
+    await page.getByRole('menuitem', { name: 'Your recent changes' }).click();
+    await expect(page.getByRole('dialog', { name: 'Your recent changes' })).toBeVisible();
   },
   'hook-up': async (page) => {
     await openWalk(page, 'Buried service');
     await page.getByRole('link', { name: 'Hook-up', exact: true }).click();
     await page.locator('[data-tag="BS-102"]').click();
-    await expect(page.getByRole('region', { name: 'The kit' })).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Kit' })).toBeVisible();
   },
   'install card': async (page) => {
     await walkTo(page, 'CW-101');
@@ -135,7 +135,7 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   'order line': async (page) => {
     await walkTo(page, 'CW-101');
     await page.getByRole('link', { name: 'Order', exact: true }).click();
-    await expect(page.getByText('said in full')).toBeVisible();
+    await expect(page.getByText('Complete')).toBeVisible();
   },
   orders: async (page) => {
     await walkTo(page, 'CW-101');
@@ -152,7 +152,7 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   counter: async (page) => {
     await page.goto('/counter');
     await page
-      .getByRole('textbox', { name: 'As it was scribbled' })
+      .getByRole('textbox', { name: 'Paste the list here' })
       .fill('2   gate valve 2in standard\n40  stop');
     await expect(page.getByText(/it leaves open/)).toBeVisible();
   },
@@ -242,9 +242,9 @@ test('strip, handle and columns are worked and understood without sight', async 
   const first = page.getByRole('columnheader').first();
   await expect(first.getByRole('img')).toHaveAccessibleName(/valve cut open, handle 99 % open\. \w+/);
   await page.keyboard.press('Tab');
-  await expect(page.getByRole('link', { name: 'The whole line by type' })).toBeFocused();
+  await expect(page.getByRole('link', { name: 'Types for the whole line' })).toBeFocused();
   await page.keyboard.press('Tab');
-  await expect(page.getByRole('button', { name: 'What counts' })).toBeFocused();
+  await expect(page.getByRole('button', { name: 'Ranking' })).toBeFocused();
   await page.keyboard.press('Tab');
   const ticks = page.getByRole('checkbox', { name: /^Compare / });
   await expect(ticks.first()).toBeFocused();

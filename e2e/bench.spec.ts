@@ -1,7 +1,7 @@
 import { type Locator, type Page, expect, test } from '@playwright/test';
 import { openPosition, openWalk, lookAround } from './open.js';
 
-const finding = (page: Page): Locator => page.getByRole('region', { name: 'What it comes to' });
+const finding = (page: Page): Locator => page.getByRole('region', { name: 'Finding' });
 const bench = (page: Page): Locator => page.getByRole('link', { name: 'Bench', exact: true }).first();
 
 /** Drags the handle a quarter turn in so many moves. */
@@ -28,7 +28,7 @@ test('shut the booster’s valve yourself, hear what it did, and write it to the
   await openPosition(page, 'CW-105');
   await bench(page).click();
   await expect(finding(page)).toContainText(/Take at least 0\.\d+ s to shut it: notched lever/);
-  await page.getByRole('button', { name: 'Close it yourself' }).click();
+  await page.getByRole('button', { name: 'Close by hand' }).click();
   await shut(page, 2, 10);
   await expect(page.getByText(/^You took 0\.\d+ s\.$/)).toBeVisible();
   await expect(finding(page)).toContainText(/hammers over what the press joint carries/);
@@ -44,10 +44,10 @@ test('shut the booster’s valve yourself, hear what it did, and write it to the
   await expect(found).toContainText(
     /Ostrand 21L: Shut in [\d.]+ s it keeps under what the press joint carries/,
   );
-  await found.getByRole('link', { name: 'See the case' }).click();
+  await found.getByRole('link', { name: 'Open inputs' }).click();
   await expect(page.getByText(/^You took/)).toBeVisible();
   await page.goBack();
-  await found.getByRole('button', { name: 'Take back' }).click();
+  await found.getByRole('button', { name: 'Undo' }).click();
   await expect(found).toBeHidden();
 });
 
@@ -60,12 +60,12 @@ test('a link reproduces the case whoever opens it, and the plot comes as rows an
   await bench(page).click();
   const sentence = finding(page).locator('p');
   const before = (await sentence.textContent()) ?? '';
-  const flow = page.getByRole('textbox', { name: 'Flow before' });
+  const flow = page.getByRole('textbox', { name: 'Flow before closing' });
   await flow.fill('18 gpm');
   await flow.press('Enter');
   await expect(sentence).not.toHaveText(before);
   const said = await sentence.textContent();
-  await page.getByRole('button', { name: 'Copy link to this case' }).click();
+  await page.getByRole('button', { name: 'Copy link to these inputs' }).click();
   const link = await page.evaluate(() => navigator.clipboard.readText());
   for (const [kind, begins] of [
     ['CSV', 'time s,pressure Pa,flow m3/s'],
@@ -84,7 +84,7 @@ test('a link reproduces the case whoever opens it, and the plot comes as rows an
   }
   const other = await context.newPage();
   await other.goto(link);
-  await expect(other.getByRole('textbox', { name: 'Flow before' })).toHaveValue('18 gpm');
+  await expect(other.getByRole('textbox', { name: 'Flow before closing' })).toHaveValue('18 gpm');
   await expect(finding(other).locator('p')).toHaveText(said ?? '');
 });
 
@@ -92,7 +92,7 @@ test('try every type through the pipe and the next sizes, and stop it', async ({
   await openPosition(page, 'CW-112');
   await bench(page).click();
   const sweep = page.getByRole('region', { name: 'Closing time by type and pipe' }).first();
-  await sweep.getByRole('button', { name: 'Try them all' }).click();
+  await sweep.getByRole('button', { name: 'Calculate all' }).click();
   await expect(sweep.getByRole('progressbar').or(sweep.getByRole('button', { name: 'CSV' }))).toBeVisible();
   await expect(sweep.getByRole('row')).toHaveCount(16);
   await expect(sweep.getByRole('columnheader', { name: 'At least' })).toBeVisible();
@@ -105,15 +105,15 @@ test('see nine checks stop with one pump, upright too, and which size the flow h
   await openWalk(page, 'Lift station main');
   await bench(page).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Pump stop' })).toBeVisible();
-  await expect(page.getByText('Held open from')).toHaveCount(9);
+  await expect(page.getByText('Fully open from')).toHaveCount(9);
   const drawing = page.getByRole('img', { name: /^ball check valve cut open/ });
   await expect(drawing).toHaveAccessibleName(/held \d+ % open/);
   const standing = await drawing.getAttribute('aria-label');
   await page.getByRole('slider', { name: 'Time' }).fill('1');
   await expect(drawing).toHaveAccessibleName(/held 0 % open/);
   expect(standing).not.toContain('held 0 %');
-  await page.getByRole('textbox', { name: 'Main beyond the check' }).fill('20 ft');
-  await page.getByRole('textbox', { name: 'Main beyond the check' }).press('Enter');
+  await page.getByRole('textbox', { name: 'Length of main downstream' }).fill('20 ft');
+  await page.getByRole('textbox', { name: 'Length of main downstream' }).press('Enter');
   await expect(page.getByText(/slams ·/).first()).toBeVisible();
 });
 
@@ -168,6 +168,6 @@ test('on a phone the handle comes first, and nothing runs off the side', async (
     expect(await page.evaluate(() => document.documentElement.scrollWidth), name).toBeLessThanOrEqual(390);
   }
   await page.getByRole('navigation', { name: 'Simulations' }).getByRole('link', { name: 'Hammer' }).click();
-  await page.getByRole('button', { name: 'Close it yourself' }).click();
+  await page.getByRole('button', { name: 'Close by hand' }).click();
   await expect(page.getByRole('slider', { name: 'Handle' })).toBeInViewport();
 });

@@ -6,15 +6,15 @@ test('a model is started from a tag, stands in the line-up of its size, and is r
 }) => {
   await lookAround(page);
   await page.goto('/catalogue');
-  await page.getByRole('button', { name: 'From a tag' }).click();
+  await page.getByRole('button', { name: 'Add from a tag' }).click();
   await page.getByRole('textbox', { name: /casting says/ }).fill('3/4 600 CWP');
-  await page.getByRole('button', { name: 'Start a model' }).click();
+  await page.getByRole('button', { name: 'Create model' }).click();
   await page.getByRole('textbox', { name: 'Maker' }).fill('Fellside');
   await page.getByRole('textbox', { name: 'Model' }).fill('77');
   await page.getByLabel('Type', { exact: true }).selectOption('ball');
   await page.getByLabel('Port').selectOption('full');
   await page.getByRole('textbox', { name: 'Price, each 1' }).fill('17.50');
-  await page.getByRole('button', { name: 'Save it' }).click();
+  await page.getByRole('button', { name: 'Save model' }).click();
   await expect(page.getByRole('heading', { name: 'Fellside 77' })).toBeVisible();
 
   await openWalk(page, 'Domestic cold');
@@ -33,13 +33,13 @@ test('a model is started from a tag, stands in the line-up of its size, and is r
     .locator('[data-rule="unknown-approvals"]');
   await question.getByRole('combobox', { name: 'Answer' }).selectOption({ label: 'potable' });
   await expect(page.getByText('Answered for 1 model, for now.')).toBeVisible();
-  await page.getByRole('button', { name: 'Keep in the catalogue' }).click();
+  await page.getByRole('button', { name: 'Save to the catalogue' }).click();
   await expect(page.getByText('Kept: Fellside 77')).toBeVisible();
 
   await page.goto('/catalogue');
   await page.getByRole('link', { name: 'Fellside 77' }).click();
   await expect(page.getByRole('checkbox', { name: 'potable' })).toBeChecked();
-  await page.getByRole('button', { name: 'Retire it' }).click();
+  await page.getByRole('button', { name: 'Retire model' }).click();
   await expect(page.getByText('Fellside 77 retired')).toBeVisible();
 });
 
@@ -59,7 +59,7 @@ test('the catalogue goes out as a sheet and comes back with a price changed and 
   });
   await expect(page.getByText(/0 would be added, 1 changed/)).toBeVisible();
   await expect(page.getByText(/type: type is "spigot"/)).toBeVisible();
-  await page.getByRole('button', { name: 'Take them' }).click();
+  await page.getByRole('button', { name: 'Import models' }).click();
   await expect(page.getByText('0 added, 1 changed')).toBeVisible();
   await page.getByRole('searchbox').fill('Ostrand 21P');
   await expect(page.getByRole('row', { name: /Ostrand 21P/ })).toContainText('$13.90');
@@ -72,7 +72,7 @@ test('two are ticked and compared; the sentence, the rows that differ and the cu
   await page.getByRole('checkbox', { name: 'Compare Ostrand 21P' }).check();
   await page.getByRole('checkbox', { name: 'Compare Kell & Vane 9S' }).check();
   await page.getByRole('link', { name: 'Compare 2 side by side' }).click();
-  await expect(page.getByRole('list', { name: 'In words' })).toContainText(/first to go/);
+  await expect(page.getByRole('list', { name: 'Summary' })).toContainText(/first to go/);
   await expect(page.getByRole('img', { name: /these carry: .*Ostrand 21P/ })).toBeVisible();
   const rows = page.getByRole('rowheader');
   const all = await rows.count();
@@ -85,7 +85,7 @@ test('two are ticked and compared; the sentence, the rows that differ and the cu
 test('one model is picked for many positions, where it fits each', async ({ page }) => {
   await openPosition(page, 'CW-111');
   await page.getByRole('button', { name: 'Pick Ostrand 21T' }).click();
-  await page.getByRole('button', { name: 'For more positions…' }).click();
+  await page.getByRole('button', { name: 'Pick for more positions…' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('searchbox').fill('Garden irrigation');
   // The positions of other lines come after the dialog.
@@ -100,7 +100,7 @@ test('one model is picked for many positions, where it fits each', async ({ page
 
 test('a whole line by type opens the reasons of a cell', async ({ page }) => {
   await openPosition(page, 'CW-104');
-  await page.getByRole('link', { name: 'The whole line by type' }).click();
+  await page.getByRole('link', { name: 'Types for the whole line' }).click();
   await page.getByRole('button', { name: 'CW-110, gate, metal wedge: out' }).click();
   await expect(page.getByText(/A gate hangs loose in its slot/)).toBeVisible();
   await page.getByRole('link', { name: 'Line-up of CW-110' }).click();

@@ -55,16 +55,16 @@ test('a word is chosen from a list, and the change is taken back with Undo', asy
 test('conditions are ticked together', async ({ page }) => {
   await openPosition(page, 'CW-109');
   await word(page, 'conditions').click();
-  await page.getByRole('checkbox', { name: 'a lock must hang on it' }).check();
+  await page.getByRole('checkbox', { name: 'lock-out required' }).check();
   await page.getByRole('button', { name: 'Set' }).click();
-  await expect(word(page, 'conditions')).toContainText('a lock must hang on it');
+  await expect(word(page, 'conditions')).toContainText('lock-out required');
 });
 
 test('a figure that is not known is left out, and asked for', async ({ page }) => {
   await openPosition(page, 'CW-109');
   await type(page, 'flow', '');
   await expect(word(page, 'flow')).toHaveText('flow not known');
-  await expect(page.getByRole('cell', { name: 'give the flow to see it' }).first()).toBeVisible();
+  await expect(page.getByRole('cell', { name: 'enter the flow' }).first()).toBeVisible();
 });
 
 test('the switch turns every figure at once and loses nothing', async ({ page }) => {
@@ -98,10 +98,10 @@ test('two change one position at once: both are shown, and merged fact by fact',
   await expect(word(other, 'temperature')).toHaveText('55 °F');
   await type(page, 'pressure', '61 psi');
   const dialog = page.getByRole('dialog', { name: 'CW-111 was changed meanwhile' });
-  await expect(dialog.getByRole('row', { name: /^pressure/ })).toContainText('both changed it61 psi66 psi');
-  await expect(dialog.getByRole('button', { name: 'Save as chosen' })).toBeDisabled();
+  await expect(dialog.getByRole('row', { name: /^pressure/ })).toContainText('changed by both61 psi66 psi');
+  await expect(dialog.getByRole('button', { name: 'Save choices' })).toBeDisabled();
   await dialog.getByRole('radio').first().check();
-  await dialog.getByRole('button', { name: 'Save as chosen' }).click();
+  await dialog.getByRole('button', { name: 'Save choices' }).click();
   await expect(dialog).toBeHidden();
   await expect(word(page, 'pressure')).toHaveText('61 psi');
   await expect(word(page, 'temperature')).toHaveText('55 °F');

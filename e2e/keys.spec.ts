@@ -36,7 +36,7 @@ test('walk, move the handle, pick and find by key', async ({ page }) => {
 test('what counts is weighed, and the order of the columns follows', async ({ page }) => {
   await openPosition(page, 'CW-104');
   const first = page.locator('th[scope=col]').first();
-  await page.getByRole('button', { name: 'What counts' }).click();
+  await page.getByRole('button', { name: 'Ranking' }).click();
   for (const [part, key] of [
     ['Judgement', 'Home'],
     ['Price', 'End'],

@@ -13,7 +13,7 @@ test('at 90 °C the nylon-seated ball goes to the tray at once, with its reason'
   await expect(inTray).toContainText('194 °F against 176 °F');
 });
 
-test('ball, gate and globe stand under moving cutaways; one handle moves them all and the figures', async ({
+test('ball, gate and globe stand under moving cutaways; one handle moves all columns and the figures', async ({
   page,
 }) => {
   await openPosition(page, 'CW-107');

@@ -48,7 +48,7 @@ test('without a network Water! answers for the job that was open last', async ({
   // A while after the job was opened the device keeps it.
   await expect.poll(() => page.evaluate(keptJobs), { timeout: 20_000 }).toBe(1);
   await context.setOffline(true);
-  await page.getByRole('link', { name: 'Water!' }).click();
+  await page.getByRole('link', { name: 'Emergency' }).click();
   await expect(page.getByRole('heading', { name: 'Where is it coming from?' })).toBeVisible();
   await page.reload();
   await page.getByRole('button', { name: 'Bakery café' }).first().click();

@@ -30,7 +30,7 @@ export async function walkTo(page: Page, tag: string): Promise<void> {
 /** From the list of jobs to where a walk list is brought. */
 export async function openWalkList(page: Page, job = 'Tarn Quay terminal'): Promise<void> {
   await openJobs(page);
-  await page.getByRole('link', { name: `Bring a walk list into ${job}` }).click();
+  await page.getByRole('link', { name: `Import walk list into ${job}` }).click();
   await expect(page.getByRole('textbox', { name: 'Walk list' })).toBeVisible();
 }
 

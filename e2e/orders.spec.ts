@@ -5,7 +5,7 @@ import { lookAround, openWalk, walkTo } from './open.js';
 const order = (page: Page, name: string) => page.getByRole('region', { name, exact: true });
 const step = (page: Page, name: string) =>
   page
-    .getByRole('navigation', { name: 'Steps of the work' })
+    .getByRole('navigation', { name: 'Steps of this line' })
     .getByRole('link', { name, exact: true })
     .click();
 
@@ -39,7 +39,7 @@ test('the hook-up follows pipe and place, its card carries a code, and Undo take
   await supply.getByRole('combobox', { name: /^Pipe/ }).selectOption('pex');
   await expect(page.getByRole('img', { name: /The parts in a row.*adapter/ })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).last().click();
-  await expect(page.getByRole('button', { name: 'Back to what follows from the duty' })).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Reset to the duty' })).toBeHidden();
   await page.getByRole('link', { name: 'Install card' }).click();
   await expect(page.getByRole('img', { name: 'Scan to open this position' })).toBeVisible();
   await expect(page.getByRole('article')).toContainText('Prove it dead');
@@ -52,28 +52,28 @@ test('from a pick to a received order: said in full, priced by two suppliers, se
 }) => {
   await walkTo(page, 'CW-103');
   await page.getByRole('button', { name: 'Pick Ostrand 21P' }).click();
-  await page.getByRole('button', { name: 'Pick it' }).click();
-  await expect(page.getByRole('button', { name: 'Let it go' })).toBeVisible();
+  await page.getByRole('button', { name: 'Pick' }).click();
+  await expect(page.getByRole('button', { name: 'Remove pick' })).toBeVisible();
   await step(page, 'Hook-up');
   await expect(page.getByRole('radio', { name: /pressed fits/ }).first()).toBeChecked();
   await page.getByRole('link', { name: 'Order line' }).click();
-  await expect(page.getByText('said in full')).toBeVisible();
+  await expect(page.getByText('Complete')).toBeVisible();
   await page.getByRole('combobox', { name: 'Operator' }).selectOption('locking lever');
   await expect(
     page.getByText(/3\/4 in ball valve, press x press.*locking lever, 600 CWP, potable/),
   ).toBeVisible();
-  await page.getByRole('spinbutton', { name: 'Pieces' }).fill('2');
-  await page.getByRole('button', { name: 'Put on the order' }).click();
+  await page.getByRole('spinbutton', { name: 'Qty' }).fill('2');
+  await page.getByRole('button', { name: 'Add to order' }).click();
   await expect(page.getByText('CW-103: 1 line waits for a price')).toBeVisible();
   await page.getByRole('link', { name: 'Orders of the job' }).click();
-  await page.getByRole('checkbox', { name: 'All lines of Waiting for a price' }).click();
-  await page.getByText('Make it hard').click();
-  await page.getByRole('combobox', { name: /What goes wrong/ }).selectOption('the desk is busy');
+  await page.getByRole('checkbox', { name: 'All lines of No supplier yet' }).click();
+  await page.getByText('Practice faults').click();
+  await page.getByRole('combobox', { name: /Fault/ }).selectOption('supplier busy');
   await page.getByRole('button', { name: 'Ask for 1 line' }).click();
   await expect(page.getByText(/Bramfold Trade no answer: The supplier is busy/)).toBeVisible();
-  await page.getByRole('combobox', { name: /What goes wrong/ }).selectOption('nothing');
+  await page.getByRole('combobox', { name: /Fault/ }).selectOption('none');
   await page.getByRole('button', { name: 'Ask for 1 line' }).click();
-  const answers = order(page, 'Answers side by side');
+  const answers = order(page, 'Compare quotes');
   await expect(answers.getByText(/instead: 3\/4 in ball valve.*full port, brass/)).toBeVisible();
   await expect(answers.getByText(/at CW-103/)).toBeVisible();
   await expect(answers.getByText(/differs in body; does not say lead-free, approval/)).toBeVisible();
@@ -87,22 +87,22 @@ test('from a pick to a received order: said in full, priced by two suppliers, se
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('textbox', { name: /casting/ }).fill('3/4 400 WOG DZR LF');
   await expect(dialog).toContainText('Rating: ordered 600 CWP, came 400 CWP');
-  await dialog.getByRole('spinbutton', { name: 'Pieces that came' }).fill('1');
-  await dialog.getByRole('button', { name: 'It goes back' }).click();
+  await dialog.getByRole('spinbutton', { name: 'Qty received' }).fill('1');
+  await dialog.getByRole('button', { name: 'Return' }).click();
   await expect(placed).toContainText('0 of 2');
   for (const come of ['1 of 2', '2 of 2']) {
     await placed.getByRole('button', { name: /^Receive/ }).click();
-    await dialog.getByRole('spinbutton', { name: 'Pieces that came' }).fill('1');
+    await dialog.getByRole('spinbutton', { name: 'Qty received' }).fill('1');
     await dialog.getByRole('textbox', { name: /casting/ }).fill('3/4 600 WOG DZR LF');
     await expect(dialog).toContainText('agrees');
-    await dialog.getByRole('button', { name: 'It stays' }).click();
+    await dialog.getByRole('button', { name: 'Accept' }).click();
     await expect(placed).toContainText(come);
   }
   await expect(placed.getByText('received', { exact: true })).toBeVisible();
   await page.setViewportSize({ width: 1280, height: 800 });
   await page.goto('/');
   await walkTo(page, 'CW-103');
-  await page.getByRole('button', { name: 'Let it go' }).click();
+  await page.getByRole('button', { name: 'Remove pick' }).click();
   await expect(page.getByRole('button', { name: 'Pick Ostrand 21P' })).toBeVisible();
 });
 
@@ -111,7 +111,7 @@ test('the sheet goes out as XLSX, CSV and PDF, and comes back with what was chan
 }) => {
   await walkTo(page, 'CW-101');
   await step(page, 'Order');
-  await page.getByRole('button', { name: 'Put on the order' }).click();
+  await page.getByRole('button', { name: 'Add to order' }).click();
   await page.getByRole('link', { name: 'Orders of the job' }).click();
   const download = async (name: string): Promise<Buffer> => {
     const [file] = await Promise.all([
@@ -131,7 +131,7 @@ test('the sheet goes out as XLSX, CSV and PDF, and comes back with what was chan
   sheet.eachRow((row) => {
     if (row.getCell(columnOf('State')).text === 'draft') row.getCell(columnOf('Quantity')).value = 6;
   });
-  await page.getByRole('button', { name: 'Bring a sheet back' }).click();
+  await page.getByRole('button', { name: 'Import order sheet' }).click();
   await page.locator('input[accept=".xlsx"]').setInputFiles({
     name: 'sheet.xlsx',
     mimeType: 'application/octet-stream',
@@ -139,7 +139,7 @@ test('the sheet goes out as XLSX, CSV and PDF, and comes back with what was chan
   });
   await expect(page.getByText('pieces 1 to 6')).toBeVisible();
   await page.getByRole('button', { name: 'Take 1 change' }).click();
-  await expect(order(page, 'Waiting for a price')).toContainText('6');
+  await expect(order(page, 'No supplier yet')).toContainText('6');
 });
 
 test('two thousand lines come with a progress bar, and a cancelled list leaves no trace', async ({
@@ -156,15 +156,15 @@ test('two thousand lines come with a progress bar, and a cancelled list leaves n
     await page
       .locator('input[accept^=".txt"]')
       .setInputFiles({ name: 'list.txt', mimeType: 'text/plain', buffer: Buffer.from(list) });
-    await expect(page.getByRole('textbox', { name: 'The list' })).toHaveValue(list);
-    await page.getByRole('button', { name: 'Read it' }).click();
+    await expect(page.getByRole('textbox', { name: 'Parts list' })).toHaveValue(list);
+    await page.getByRole('button', { name: 'Read list' }).click();
   };
   await bring();
   await expect(page.getByRole('progressbar')).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByText('Cancelled: nothing was added.')).toBeVisible();
   await page.reload();
-  await expect(order(page, 'Waiting for a price')).toBeHidden();
+  await expect(order(page, 'No supplier yet')).toBeHidden();
   await bring();
   await page.getByRole('button', { name: 'Put 2000 lines on the order' }).click();
   await expect(page.getByText('2000 lines added')).toBeVisible();

@@ -16,14 +16,14 @@ test('paste what was scribbled, complete a line by choices, and take it away sai
   await expect(gate).toContainText('“Standard” says nothing: it leaves open connections');
   const basins = page.getByRole('listitem').filter({ hasText: 'stop for basins' });
   await basins.getByRole('combobox', { name: 'supply side' }).selectOption('sweat');
-  await basins.getByRole('button', { name: 'Take these' }).click();
+  await basins.getByRole('button', { name: 'Apply' }).click();
   await basins.getByRole('combobox', { name: 'Size' }).selectOption('1/2 in');
   await basins.getByRole('combobox', { name: 'Form' }).selectOption('angle stop');
   await basins.getByRole('combobox', { name: 'Action' }).selectOption('quarter turn');
   await expect(basins).toContainText('1/2 in sweat x 3/8 in OD compression angle stop, quarter turn');
   await expect(page.getByRole('heading', { name: '3 of 7 lines' })).toBeVisible();
   await page.getByRole('button', { name: 'Copy as text' }).click();
-  await expect(page.getByText('The list is copied, said in full.')).toBeVisible();
+  await expect(page.getByText('The list is copied, written out in full.')).toBeVisible();
   const copied = await page.evaluate(() => navigator.clipboard.readText());
   expect(copied.split('\n')[6]).toBe('40  1/2 in sweat x 3/8 in OD compression angle stop, quarter turn');
   await page.setViewportSize({ width: 390, height: 844 });
@@ -36,9 +36,9 @@ test('count the stops of the job from its walks, and compare ways of equipping i
   await page.getByRole('link', { name: 'Schedule' }).click();
   await page.getByRole('link', { name: 'Takeoff' }).click();
   await expect(page.getByText('59 stops to buy, 3 of them spares')).toBeVisible();
-  await page.getByRole('textbox', { name: 'Rooms like this' }).fill('basin, toilet');
+  await page.getByRole('textbox', { name: 'Rooms of one kind' }).fill('basin, toilet');
   await page.getByRole('spinbutton', { name: 'times' }).fill('20');
-  await page.getByRole('button', { name: 'Add them' }).click();
+  await page.getByRole('button', { name: 'Add rooms' }).click();
   await expect(page.getByText('122 stops to buy, 6 of them spares')).toBeVisible();
   await expect(page.getByText(/costs \$[\d.]+ more than Fennick S3/)).toBeVisible();
   await page.reload();

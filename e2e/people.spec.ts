@@ -15,7 +15,7 @@ test('start a company, invite a technician by link, and see what their role may 
   browser,
 }) => {
   await page.goto('/');
-  const door = page.getByRole('region', { name: 'Start your own company' });
+  const door = page.getByRole('region', { name: 'Create your company' });
   await door.getByLabel('Company').fill('Lock keepers');
   await door.getByLabel('Your name').fill('Tove Aldous');
   await door.getByLabel('E-mail').fill(`tove-${stamp}@works.example`);
@@ -23,8 +23,8 @@ test('start a company, invite a technician by link, and see what their role may 
   await door.getByRole('button', { name: 'Start it' }).click();
   await expect(page.getByRole('heading', { name: 'Lock keepers' })).toBeVisible();
   await menu(page, 'People');
-  await page.getByRole('button', { name: 'Make the link' }).click();
-  const link = await page.getByRole('textbox', { name: 'Invite somebody' }).inputValue();
+  await page.getByRole('button', { name: 'Create link' }).click();
+  const link = await page.getByRole('textbox', { name: 'Invite a person' }).inputValue();
 
   const phone = await (await browser.newContext()).newPage();
   await phone.goto(link);
@@ -39,7 +39,7 @@ test('start a company, invite a technician by link, and see what their role may 
   await page.reload();
   await expect(page.getByRole('row', { name: /Nils Harrow/ })).toContainText('technician');
   await page.getByRole('button', { name: 'Take out: Nils Harrow' }).click();
-  await page.getByRole('button', { name: 'Really take out: Nils Harrow' }).click();
+  await page.getByRole('button', { name: 'Confirm: remove: Nils Harrow' }).click();
   await expect(page.getByText('Nils Harrow is out of the company')).toBeVisible();
   await phone.reload();
   await expect(phone.getByRole('heading', { name: 'Sign in' })).toBeVisible();
@@ -54,7 +54,7 @@ test('sign out, and come back to the same address by password', async ({ page })
   await expect(door.getByRole('alert')).toContainText('do not go together');
   await door.getByLabel('Password').fill(PASSWORD);
   await door.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByRole('heading', { name: 'Your sign-in' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Password and sessions' })).toBeVisible();
   await page.getByRole('button', { name: 'Sign out everywhere' }).click();
   await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
   await page.goBack();
@@ -67,8 +67,8 @@ test('an apprentice compares and writes entries, and changes nothing', async ({ 
   await expect(word(page, 'pressure')).toHaveCount(0);
   await expect(page.getByRole('button', { name: /^Pick / })).toHaveCount(0);
   await page.getByRole('link', { name: 'Log', exact: true }).click();
-  await page.getByLabel('In your words').fill('Label is gone from the handle.');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByLabel('Text').fill('Label is gone from the handle.');
+  await page.getByRole('button', { name: 'Save entry' }).click();
   const entry = page.getByRole('listitem').filter({ hasText: 'Label is gone' });
   await expect(entry).toContainText('Bea Lindqvist-Moor');
 });
@@ -78,9 +78,9 @@ test('the last changes are listed, and go back by button and by key', async ({ p
   await page.getByRole('button', { name: 'place:' }).click();
   await page.getByRole('menuitem', { name: 'in a pit' }).click();
   await expect(word(page, 'place')).toHaveText('in a pit');
-  await menu(page, 'Your last changes');
+  await menu(page, 'Your recent changes');
   await page.getByRole('button', { name: 'Take back: Duty of CW-114' }).first().click();
-  await expect(page.getByText('taken back').first()).toBeVisible();
+  await expect(page.getByText('undone').first()).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
   await expect(word(page, 'place')).toHaveText('indoors');
   await page.getByRole('button', { name: 'place:' }).click();
@@ -94,5 +94,5 @@ test('a session that ended elsewhere asks to sign in, at the same address', asyn
   await lookAround(page);
   await page.context().clearCookies();
   await page.getByRole('link', { name: 'Tarn Quay terminal', exact: true }).click();
-  await expect(page.getByRole('heading', { name: 'Look around first' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Try it first' })).toBeVisible();
 });

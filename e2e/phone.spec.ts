@@ -73,7 +73,7 @@ test('at a valve, one position with targets for a wet thumb: found, judged, writ
 
 test('water through the ceiling: two taps to the valve', async ({ page }) => {
   await openPosition(page, 'CW-101');
-  await page.getByRole('link', { name: 'Water!' }).tap();
+  await page.getByRole('link', { name: 'Emergency' }).tap();
   await page.getByRole('button', { name: 'Bathhouse' }).first().tap();
   await expect(page.getByRole('heading', { name: 'Close CW-107' })).toBeVisible();
   await expect(page.getByText('Open the lowest tap beyond it')).toBeVisible();

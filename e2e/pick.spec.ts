@@ -13,7 +13,7 @@ test('pick one with the reason written and changed, see it on the strip, and fin
   const because = page.getByRole('textbox', { name: 'Because' });
   await expect(because).toHaveValue(/Ball, full port \(Ostrand 21P\)/);
   await because.fill('Press joints: no torch in this wall.');
-  await page.getByRole('button', { name: 'Pick it' }).click();
+  await page.getByRole('button', { name: 'Pick' }).click();
   await expect(page.getByRole('button', { name: 'Picked Ostrand 21P' })).toBeVisible();
   await expect(current(page)).not.toContainText('not picked');
   await page.reload();
@@ -24,7 +24,7 @@ test('pick one with the reason written and changed, see it on the strip, and fin
 
 test('a pick is let go, and Undo brings it back', async ({ page }) => {
   await openPosition(page, 'CW-103');
-  await page.getByRole('button', { name: 'Let it go' }).click();
+  await page.getByRole('button', { name: 'Remove pick' }).click();
   await expect(current(page)).toContainText('not picked');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('region', { name: 'Picked' })).toContainText('no torch');
@@ -53,7 +53,7 @@ test('the schedule shows it, prints without the controls, and goes out as CSV', 
   await page.emulateMedia({ media: 'screen' });
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: 'Take as CSV' }).click(),
+    page.getByRole('link', { name: 'Export CSV' }).click(),
   ]);
   expect(download.suggestedFilename()).toBe('Domestic cold schedule.csv');
   expect(readFileSync(await download.path(), 'utf8')).toContain('Press joints: no torch in this wall.');

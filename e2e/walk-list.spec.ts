@@ -10,7 +10,7 @@ test('a list typed on site is looked at row by row and goes in together, into a 
   await lookAround(page);
   await page.getByRole('textbox', { name: 'Name' }).fill('Harbour sheds');
   await page.getByRole('button', { name: 'Start it' }).click();
-  await expect(page.getByRole('heading', { name: 'Bring a walk list' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Import walk list' })).toBeVisible();
   await page.locator('input[type=file]').setInputFiles(SAMPLE);
   await expect(page.getByText('17 rows can be taken, 5 can not.')).toBeVisible();
   const bad = page.getByRole('table', { name: 'Left out' }).getByRole('row');
@@ -49,7 +49,7 @@ test('a sheet that is no walk list says which columns are missing, and keeps wha
   await lookAround(page);
   await openWalkList(page, 'Harbour sheds');
   await page.getByRole('textbox', { name: 'Walk list' }).fill('tag,size\nA,1');
-  await page.getByRole('button', { name: 'Look at it' }).click();
+  await page.getByRole('button', { name: 'Check the list' }).click();
   await expect(page.getByRole('alert')).toContainText(
     'line, medium, function, pressure, temperature are missing',
   );

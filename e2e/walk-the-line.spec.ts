@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { current, openPosition, strip } from './open.js';
 
-test('open the demo job and follow the water with the arrow keys', async ({ page }) => {
+test('open the demo job and follow the flow with the arrow keys', async ({ page }) => {
   await openPosition(page, 'CW-101');
   await expect.poll(() => strip(page).getByRole('link').count()).toBeGreaterThanOrEqual(10);
   for (let press = 0; press < 5; press += 1) await page.keyboard.press('ArrowRight');

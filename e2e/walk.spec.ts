@@ -2,7 +2,7 @@ import { type Page, expect, test } from '@playwright/test';
 import { current, lookAround, openWalk, strip } from './open.js';
 
 const row = (page: Page, name: string) => page.getByRole('treeitem', { name }).first();
-const field = (page: Page) => page.getByRole('textbox', { name: 'Write what comes next' });
+const field = (page: Page) => page.getByRole('textbox', { name: 'Type what comes next' });
 
 test.beforeEach(({ page }) => lookAround(page));
 
@@ -11,7 +11,7 @@ test('a line is begun and walked from its source: strip, outline and plan follow
 }) => {
   await page.goto('/');
   await page.getByRole('textbox', { name: 'New line' }).first().fill('Net loft cold');
-  await page.getByRole('button', { name: 'Walk it' }).first().click();
+  await page.getByRole('button', { name: 'Add line' }).first().click();
   await expect(page.getByText('No valve on this line yet.')).toBeVisible();
   await field(page).fill('3/4 copper 20 ft, ball 3/4: loft shut-off, behind the door, tee: Washroom');
   await field(page).press('Enter');
@@ -127,12 +127,12 @@ test('a photo is scaled, kept and shown', async ({ page }) => {
 test('a job goes out as one file and comes back under another name', async ({ page }) => {
   await page.goto('/');
   const download = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Take as one file' }).first().click();
+  await page.getByRole('link', { name: 'Export job' }).first().click();
   const stream = await (await download).createReadStream();
   const chunks: Buffer[] = [];
   for await (const chunk of stream) chunks.push(chunk as Buffer);
   const archive = JSON.parse(Buffer.concat(chunks).toString()) as { job: string };
-  const bring = page.getByRole('button', { name: 'Bring a job from a file' }).locator('input');
+  const bring = page.getByRole('button', { name: 'Import job' }).locator('input');
   await bring.setInputFiles({
     name: 'job.json',
     mimeType: 'application/json',

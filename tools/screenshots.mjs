@@ -43,14 +43,14 @@ const PICTURES = {
       for (const model of ['Ostrand 21P', 'Ostrand 12P', 'Kell & Vane 9T'])
         await page.getByRole('checkbox', { name: `Compare ${model}` }).check();
       await page.getByRole('link', { name: 'Compare 3 side by side' }).click();
-      await page.getByRole('list', { name: 'In words' }).waitFor();
+      await page.getByRole('list', { name: 'Summary' }).waitFor();
     },
   },
   matrix: {
     size: DESK,
     go: async (page) => {
       await openPosition(page, 'CW-104');
-      await page.getByRole('link', { name: 'The whole line by type' }).click();
+      await page.getByRole('link', { name: 'Types for the whole line' }).click();
       await page.getByRole('button', { name: 'CW-110, gate, metal wedge: out' }).click();
     },
   },
@@ -66,7 +66,7 @@ const PICTURES = {
     size: DESK,
     go: async (page) => {
       await page.goto(`${ADDRESS}/catalogue/types/check-ball`);
-      await page.getByRole('button', { name: 'ball egg-shaped' }).click();
+      await page.getByRole('button', { name: 'ball worn egg-shaped' }).click();
     },
   },
   schedule: {
@@ -98,7 +98,7 @@ const PICTURES = {
     metric: true,
     go: async (page) => {
       await openBench(page, 'Lift station main', 'LS-101');
-      await setFigure(page, 'Main beyond the check', '12 m');
+      await setFigure(page, 'Length of main downstream', '12 m');
       await page.getByRole('slider', { name: 'Time' }).focus();
       for (let step = 0; step < 120; step += 1) await page.keyboard.press('ArrowRight');
     },
@@ -117,7 +117,7 @@ const PICTURES = {
       await page.getByRole('link', { name: 'Buried service', exact: true }).first().click();
       await page.locator('[data-tag="BS-102"]').click();
       await page.getByRole('link', { name: 'Hook-up', exact: true }).click();
-      await page.getByRole('region', { name: 'The kit' }).waitFor();
+      await page.getByRole('region', { name: 'Kit' }).waitFor();
     },
   },
   orders: {
@@ -125,10 +125,10 @@ const PICTURES = {
     go: async (page) => {
       await openOrders(page);
       await page.getByRole('button', { name: /^Put \d+ picked/ }).click();
-      await page.getByRole('checkbox', { name: 'All lines of Waiting for a price' }).click();
+      await page.getByRole('checkbox', { name: 'All lines of No supplier yet' }).click();
       await page.getByRole('button', { name: /^Ask for \d+ lines/ }).click();
       await page.getByRole('button', { name: 'Take all from Bramfold Trade' }).waitFor();
-      await page.getByRole('region', { name: 'Answers side by side' }).scrollIntoViewIfNeeded();
+      await page.getByRole('region', { name: 'Compare quotes' }).scrollIntoViewIfNeeded();
       await page.getByText('added from the picks').waitFor({ state: 'hidden' });
     },
   },
@@ -144,10 +144,10 @@ const PICTURES = {
     size: PHONE,
     go: async (page) => {
       await openBench(page, 'Domestic cold', 'CW-105');
-      await page.getByRole('button', { name: 'Close it yourself' }).click();
+      await page.getByRole('button', { name: 'Close by hand' }).click();
       await page.getByRole('slider', { name: 'Handle' }).press('End');
-      await page.getByRole('region', { name: 'What it comes to' }).waitFor();
-      await page.getByRole('button', { name: 'By the clock' }).scrollIntoViewIfNeeded();
+      await page.getByRole('region', { name: 'Finding' }).waitFor();
+      await page.getByRole('button', { name: 'Timed' }).scrollIntoViewIfNeeded();
     },
   },
   'phone-walk': {
@@ -162,7 +162,7 @@ const PICTURES = {
     size: PHONE,
     go: async (page) => {
       await openPosition(page, 'CW-103');
-      await page.getByRole('link', { name: 'Water!' }).click();
+      await page.getByRole('link', { name: 'Emergency' }).click();
       await page.getByRole('button', { name: 'Bakery café' }).first().click();
     },
   },
@@ -197,7 +197,7 @@ async function openBench(page, line, tag) {
   await page.locator(`[data-tag="${tag}"]`).click();
   await page.locator(`[data-tag="${tag}"][aria-current]`).waitFor();
   await page.getByRole('link', { name: 'Bench', exact: true }).click();
-  await page.getByRole('region', { name: 'What it comes to' }).waitFor();
+  await page.getByRole('region', { name: 'Finding' }).waitFor();
 }
 
 /** @param {import('@playwright/test').Page} page @param {string} name @param {string} text */
@@ -237,7 +237,7 @@ try {
     });
     const page = await context.newPage();
     await page.goto(ADDRESS);
-    const demo = page.getByRole('button', { name: 'Look around with the demo company' });
+    const demo = page.getByRole('button', { name: 'Open the demo company' });
     await demo.waitFor();
     if (!outside) {
       await demo.click();

@@ -32,7 +32,7 @@ const job = (medium: Medium): JobWalkView => ({
   ],
 });
 
-describe('Water!', () => {
+describe('Emergency', () => {
   // Nothing answers: the network is gone.
   beforeEach(() => void serve(() => ({ status: 503, body: {} })));
   afterEach(() => keepOnlyFor(undefined));
@@ -43,7 +43,7 @@ describe('Water!', () => {
     await userEvent.click(await screen.findByRole('button', { name: 'Bathhouse' }));
     expect(screen.getByRole('heading', { name: 'Close CW-103' })).toBeInTheDocument();
     expect(screen.getByText(/Open the lowest tap beyond it/)).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: 'It comes from elsewhere' }));
+    await userEvent.click(screen.getByRole('button', { name: 'It comes from somewhere else' }));
     await userEvent.type(screen.getByRole('searchbox'), 'staff');
     expect(screen.getAllByRole('button').map((button) => button.textContent)).toEqual(['Staff rooms']);
   });
@@ -74,13 +74,13 @@ describe('Water!', () => {
     await keepOnlyFor('somebody of another company');
     expect(await keptJob()).toBeUndefined();
     show(<EmergencyPage />, { at: '/water' });
-    expect(await screen.findByText('No job is kept on this device yet')).toBeInTheDocument();
+    expect(await screen.findByText('No job is stored on this device yet')).toBeInTheDocument();
   });
 
   it('shows nothing that is kept for another person', async () => {
     await keepJob(job('potable-cold'), {}, 'somebody of another company');
     show(<EmergencyPage />, { at: '/water' });
-    expect(await screen.findByText('No job is kept on this device yet')).toBeInTheDocument();
+    expect(await screen.findByText('No job is stored on this device yet')).toBeInTheDocument();
   });
 
   it('knows an emergency for every medium', () => {

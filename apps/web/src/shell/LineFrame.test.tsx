@@ -118,7 +118,7 @@ describe('a line under its strip', () => {
     open('/jobs/job/lines/line/line-up/CW-104');
     await userEvent.click(await screen.findByRole('button', { name: /^Pick Ostrand 21P, care$/ }));
     expect(await screen.findByRole('dialog')).toHaveTextContent('Ball, full port for CW-104');
-    await userEvent.click(screen.getByRole('button', { name: 'Leave it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Cancel' }));
     fireEvent.keyDown(document.body, { key: 'ArrowLeft' });
     await userEvent.click(await screen.findByRole('button', { name: 'Next: CW-104' }));
     expect(await screen.findByRole('heading', { level: 1, name: 'Staff rooms' })).toBeInTheDocument();
@@ -137,18 +137,18 @@ describe('the schedule of a line', () => {
     expect(await row('CW-104')).toHaveTextContent('not picked yet');
     expect(await row('CW-105')).toHaveTextContent('no longer fits');
     expect(screen.getByText('$43.80').parentElement).toHaveTextContent(
-      '$43.80 for what is picked; 1 of 3 still to pick.',
+      '$43.80 for the picked valves; 1 of 3 still to pick.',
     );
   });
 
   it('goes out as CSV in the units on the screen, and leads back to each position', async () => {
     open('/jobs/job/lines/line/schedule');
-    expect(await screen.findByRole('link', { name: 'Take as CSV' })).toHaveAttribute(
+    expect(await screen.findByRole('link', { name: 'Export CSV' })).toHaveAttribute(
       'href',
       '/api/lines/line/schedule.csv?units=us',
     );
     await userEvent.click(screen.getByRole('button', { name: 'metric units' }));
-    expect(screen.getByRole('link', { name: 'Take as CSV' })).toHaveAttribute(
+    expect(screen.getByRole('link', { name: 'Export CSV' })).toHaveAttribute(
       'href',
       '/api/lines/line/schedule.csv?units=metric',
     );

@@ -76,7 +76,7 @@ describe('the list of everything', () => {
     key('k', { ctrlKey: true });
     await userEvent.type(await screen.findByRole('combobox'), 'keys{enter}');
     expect(await screen.findByRole('dialog', { name: 'Keys' })).toHaveTextContent(
-      'take back your last change',
+      'undo your last change',
     );
   });
 
@@ -84,14 +84,14 @@ describe('the list of everything', () => {
     open();
     key('k', { ctrlKey: true });
     await userEvent.type(await screen.findByRole('combobox'), 'zzz');
-    expect(await screen.findByText('Nothing of that name.')).toBeInTheDocument();
+    expect(await screen.findByText('Nothing found. Try a tag, a room, a fixture, a valve type or a screen.')).toBeInTheDocument();
   });
 });
 
 describe('the frame', () => {
   it('leads to every step of the work', async () => {
     open();
-    const steps = within(await screen.findByRole('navigation', { name: 'Steps of the work' }));
+    const steps = within(await screen.findByRole('navigation', { name: 'Steps of this line' }));
     expect(steps.getAllByRole('link').map((link) => link.textContent)).toEqual([
       'Walk',
       'Line-up',
@@ -109,13 +109,13 @@ describe('the frame', () => {
       'href',
       '/jobs/job/lines/line/walk/CW-101',
     );
-    expect(screen.getByRole('link', { name: 'Water!' })).toHaveAttribute('href', '/water?job=job');
+    expect(screen.getByRole('link', { name: 'Emergency' })).toHaveAttribute('href', '/water?job=job');
   });
 
   it('names whoever is signed in, and signs them out', async () => {
     const { asked } = open();
     await userEvent.click(await screen.findByRole('button', { name: 'Ada Wrenfield, foreman at Tarnside' }));
-    expect(screen.getByRole('dialog', { name: 'Your sign-in' })).toHaveTextContent(
+    expect(screen.getByRole('dialog', { name: 'Password and sessions' })).toHaveTextContent(
       'Ada Wrenfieldforeman, Tarnside',
     );
     await userEvent.click(screen.getByRole('menuitem', { name: 'Sign out' }));

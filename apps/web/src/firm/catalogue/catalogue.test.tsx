@@ -51,18 +51,18 @@ describe('the catalogue', () => {
     ]);
     await userEvent.clear(screen.getByRole('searchbox'));
     await userEvent.type(screen.getByRole('searchbox'), 'zzz');
-    expect(screen.getByText('No model reads like that.')).toBeVisible();
+    expect(screen.getByText('No model matches.')).toBeVisible();
   });
 
   it('starts a model from what a casting says', async () => {
     open('/catalogue');
-    await userEvent.click(await screen.findByRole('button', { name: 'From a tag' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Add from a tag' }));
     await userEvent.type(screen.getByRole('textbox', { name: /casting says/ }), '3 300 WCB zz');
     expect(screen.getByText(/This settles: 3 in, carbon steel, steel, class 300/)).toBeVisible();
     expect(screen.getByText('Not understood: zz')).toBeVisible();
-    await userEvent.click(screen.getByRole('button', { name: 'Start a model' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Create model' }));
     expect(await screen.findByLabelText('Body')).toHaveValue('carbon-steel');
-    expect(screen.getByLabelText('Rated by')).toHaveValue('body-steel-300');
+    expect(screen.getByLabelText('Rating table')).toHaveValue('body-steel-300');
     expect(screen.getByRole('textbox', { name: 'Size 1' })).toHaveValue('3 in');
   });
 
@@ -71,7 +71,7 @@ describe('the catalogue', () => {
     const price = await screen.findByRole('textbox', { name: 'Price, each 1' });
     await userEvent.clear(price);
     await userEvent.type(price, 'cheap');
-    await userEvent.click(screen.getByRole('button', { name: 'Save it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save model' }));
     expect(await screen.findByRole('alert')).toHaveTextContent('sizes[0].price is "cheap"');
     expect(price).toHaveValue('cheap');
     expect(asked.some(({ method }) => method === 'PUT')).toBe(false);
@@ -85,7 +85,7 @@ describe('the catalogue', () => {
     await userEvent.clear(price);
     await userEvent.type(price, '19,5');
     await userEvent.click(screen.getByRole('checkbox', { name: 'gas' }));
-    await userEvent.click(screen.getByRole('button', { name: 'Save it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save model' }));
     await waitFor(() => expect(asked.some(({ method }) => method === 'PUT')).toBe(true));
     const sent = asked.find(({ method }) => method === 'PUT');
     expect(sent).toMatchObject({
@@ -113,7 +113,7 @@ describe('the catalogue', () => {
     });
     expect(await dialog.findByText(/1 would be added, 0 changed, 2 are here already/)).toBeVisible();
     expect(dialog.getByText(/Row 4, price: price is "x"/)).toBeVisible();
-    await userEvent.click(dialog.getByRole('button', { name: 'Take them' }));
+    await userEvent.click(dialog.getByRole('button', { name: 'Import models' }));
     await waitFor(() => expect(asked.filter(({ method }) => method === 'POST')).toHaveLength(2));
     expect(asked.filter(({ method }) => method === 'POST')[1]?.body).toEqual({
       format: 'csv',
@@ -136,7 +136,7 @@ describe('a type from the inside', () => {
     open('/catalogue/types/check-ball');
     const [drawing] = screen.getAllByRole('img');
     expect(drawing).toHaveAccessibleName(/What wears: The ball’s rubber/);
-    await userEvent.click(screen.getByRole('button', { name: 'ball egg-shaped' }));
+    await userEvent.click(screen.getByRole('button', { name: 'ball worn egg-shaped' }));
     expect(screen.getAllByRole('img')[0]).toHaveAccessibleName(/egg-shaped and wedged out of the way/);
     expect(screen.getByText(/No alarm: the well refills/)).toBeVisible();
   });

@@ -19,15 +19,15 @@ describe('a job as files', () => {
   it('goes out whole, and as places', () => {
     serve(() => undefined);
     show(<JobFiles job={job} />);
-    expect(screen.getByRole('link', { name: 'Take as one file' })).toHaveAttribute(
+    expect(screen.getByRole('link', { name: 'Export job' })).toHaveAttribute(
       'href',
       '/api/archive/jobs/job',
     );
-    expect(screen.getByRole('link', { name: 'Places as GeoJSON' })).toHaveAttribute(
+    expect(screen.getByRole('link', { name: 'Export coordinates (GeoJSON)' })).toHaveAttribute(
       'download',
       'Quay.geojson',
     );
-    expect(screen.getByRole('link', { name: 'Bring a walk list into Quay' })).toHaveAttribute(
+    expect(screen.getByRole('link', { name: 'Import walk list into Quay' })).toHaveAttribute(
       'href',
       '/jobs/job/walk',
     );
@@ -53,15 +53,15 @@ describe('a job as files', () => {
     const asked = serve(() => undefined);
     show(<JobFiles job={job} />);
     await userEvent.upload(input(), file('not at all'));
-    expect(await screen.findByText('That file is no JSON.')).toBeInTheDocument();
+    expect(await screen.findByText('This is not a JSON file.')).toBeInTheDocument();
     expect(asked).toEqual([]);
   });
 
   it('keeps from a role what it may not do', () => {
     serve(() => undefined);
     show(<JobFiles job={job} />, { may: ['look'] });
-    expect(screen.queryByText('Bring places')).not.toBeInTheDocument();
-    expect(screen.queryByRole('link', { name: /Bring a walk list/ })).not.toBeInTheDocument();
+    expect(screen.queryByText('Import coordinates (GeoJSON)')).not.toBeInTheDocument();
+    expect(screen.queryByRole('link', { name: /Import walk list/ })).not.toBeInTheDocument();
   });
 
   it('comes from a file of another company, or says why not', async () => {
@@ -102,11 +102,11 @@ describe('a new line', () => {
 
   it('is begun by its name and what flows in it, and goes on to its walk', async () => {
     const asked = open(() => ({ status: 201, body: { id: 'made' } }));
-    expect(screen.getByRole('button', { name: 'Walk it' })).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'Add line' })).toBeDisabled();
     await userEvent.type(screen.getByRole('textbox', { name: 'New line' }), ' Bakery gas ');
-    await userEvent.click(screen.getByRole('combobox', { name: 'What flows in it' }));
+    await userEvent.click(screen.getByRole('combobox', { name: 'Medium' }));
     await userEvent.click(await screen.findByRole('option', { name: 'natural gas' }));
-    await userEvent.click(screen.getByRole('button', { name: 'Walk it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Add line' }));
     expect(await screen.findByText('walk of made')).toBeInTheDocument();
     expect(asked.find(({ method }) => method === 'POST')?.body).toEqual({
       name: 'Bakery gas',

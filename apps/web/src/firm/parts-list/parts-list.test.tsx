@@ -6,7 +6,7 @@ import { serve } from '../../testing/server';
 import { PartsListPage } from './PartsListPage';
 
 const paste = (text: string): void => {
-  fireEvent.change(screen.getByRole('textbox', { name: 'As it was scribbled' }), { target: { value: text } });
+  fireEvent.change(screen.getByRole('textbox', { name: 'Paste the list here' }), { target: { value: text } });
 };
 const line = (number: number) =>
   within(screen.getByRole('spinbutton', { name: `Pieces, line ${number}` }).closest('li') as HTMLElement);
@@ -20,7 +20,7 @@ describe('a list for the counter', () => {
     expect(
       line(2).getByText('1/2 in compression x 3/8 in OD compression angle stop, quarter turn, lead-free'),
     ).toBeInTheDocument();
-    expect(line(2).getByText('can be ordered')).toBeInTheDocument();
+    expect(line(2).getByText('Complete')).toBeInTheDocument();
     expect(line(3).getByText('5 facts missing')).toBeInTheDocument();
     expect(screen.getByText('1 line orders nothing')).toBeInTheDocument();
   });
@@ -43,7 +43,7 @@ describe('a list for the counter', () => {
         '3/4 in ball valve, sweat x sweat, full port, DZR brass, PTFE seats, lever, 600 CWP, potable',
       ),
     ).toBeInTheDocument();
-    await userEvent.click(line(1).getByRole('button', { name: 'Take the last choice back' }));
+    await userEvent.click(line(1).getByRole('button', { name: 'Undo last choice' }));
     expect(line(1).getByText('1 fact missing')).toBeInTheDocument();
   });
 
@@ -55,7 +55,7 @@ describe('a list for the counter', () => {
       userEvent.selectOptions(line(1).getByRole('combobox', { name: `${name}, line 1` }), choice);
     await select('supply side', 'sweat');
     await select('fixture size', '1/2 in OD');
-    await userEvent.click(line(1).getByRole('button', { name: 'Take these' }));
+    await userEvent.click(line(1).getByRole('button', { name: 'Apply' }));
     await select('Size', '1/2 in');
     await select('Form', 'angle stop');
     await select('Action', 'quarter turn');
@@ -76,10 +76,10 @@ describe('a list for the counter', () => {
   it('asks how many where nothing is said, and keeps what was chosen when another line is corrected', async () => {
     show(<PartsListPage />);
     paste('1 1/2 in ball valve FIP\n2  1" globe');
-    expect(await screen.findByText('How many? One, as it stands.')).toBeInTheDocument();
+    expect(await screen.findByText('How many? Read as 1.')).toBeInTheDocument();
     fireEvent.change(screen.getByRole('spinbutton', { name: 'Pieces, line 1' }), { target: { value: '4' } });
     await userEvent.selectOptions(line(1).getByRole('combobox', { name: 'Port, line 1' }), 'full port');
-    expect(screen.queryByText('How many? One, as it stands.')).not.toBeInTheDocument();
+    expect(screen.queryByText('How many? Read as 1.')).not.toBeInTheDocument();
     paste('1 1/2 in ball valve FIP\n2  1-1/4" globe');
     expect(await screen.findByText(/1 1\/4 in globe valve/)).toBeInTheDocument();
     expect(screen.getByRole('spinbutton', { name: 'Pieces, line 1' })).toHaveValue(4);
@@ -93,13 +93,13 @@ describe('a list for the counter', () => {
     HTMLAnchorElement.prototype.click = () => undefined;
     show(<PartsListPage />);
     paste('2  1" globe, bronze');
-    await userEvent.click(await screen.findByRole('button', { name: 'Take as CSV' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Export CSV' }));
     expect(await saved!.text()).toMatch(
       /^quantity,order line,missing,not understood,as written\r\n2,"1 in globe valve, bronze",/,
     );
-    await userEvent.click(screen.getByRole('button', { name: 'Start afresh' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Clear' }));
     paste('Good morning');
-    expect(await screen.findByText('No valve is named in this text.')).toBeInTheDocument();
+    expect(await screen.findByText('No valve found in this text.')).toBeInTheDocument();
   });
 
   it('goes on a job’s order as it is said back', async () => {
@@ -111,7 +111,7 @@ describe('a list for the counter', () => {
     show(<PartsListPage />);
     paste('2  1" globe, bronze\n3  3/4" ball');
     await userEvent.selectOptions(
-      await screen.findByRole('combobox', { name: 'Put on the order of …' }),
+      await screen.findByRole('combobox', { name: 'Add to the order of …' }),
       'Tarn Quay',
     );
     expect(await screen.findByText('2 lines wait for a price in Tarn Quay')).toBeInTheDocument();

@@ -49,7 +49,7 @@ describe('the doors', () => {
   it('open the demo company in one press, or in a role', async () => {
     const asked = serve(answers);
     show(<SignInPage doors={{ demo: true, company: true }} />);
-    await userEvent.click(screen.getByRole('button', { name: 'Look around with the demo company' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Open the demo company' }));
     await waitFor(() => expect(screen.getByRole('button', { name: 'as apprentice' })).toBeEnabled());
     await userEvent.click(screen.getByRole('button', { name: 'as apprentice' }));
     await waitFor(() =>
@@ -75,8 +75,8 @@ describe('the doors', () => {
     const door = within(screen.getByRole('region', { name: 'Sign in' }));
     await userEvent.type(door.getByLabelText('E-mail'), 'ada');
     await userEvent.click(door.getByRole('button', { name: 'Sign in' }));
-    expect(await door.findByText('an e-mail address, like name@works.example')).toBeInTheDocument();
-    expect(door.getByText('needed')).toBeInTheDocument();
+    expect(await door.findByText('enter enter an e-mail address, like name@works.example')).toBeInTheDocument();
+    expect(door.getByText('required')).toBeInTheDocument();
     expect(asked).toEqual([]);
     await userEvent.type(door.getByLabelText('E-mail'), '@works.example');
     await userEvent.type(door.getByLabelText('Password'), 'wrong one');
@@ -95,7 +95,7 @@ describe('the doors', () => {
           },
     );
     show(<SignInPage doors={{ demo: false, company: false }} />);
-    expect(screen.queryByRole('region', { name: 'Start your own company' })).not.toBeInTheDocument();
+    expect(screen.queryByRole('region', { name: 'Create your company' })).not.toBeInTheDocument();
     const door = within(screen.getByRole('region', { name: 'Sign in' }));
     expect(door.queryByLabelText('Company')).not.toBeInTheDocument();
     await userEvent.type(door.getByLabelText('E-mail'), 'ada@both.example');
@@ -111,7 +111,7 @@ describe('the doors', () => {
   it('start a company with a password that is long enough', async () => {
     const asked = serve(answers);
     show(<SignInPage doors={{ demo: false, company: true }} />);
-    const door = within(screen.getByRole('region', { name: 'Start your own company' }));
+    const door = within(screen.getByRole('region', { name: 'Create your company' }));
     await userEvent.type(door.getByLabelText('Company'), 'Quay works');
     await userEvent.type(door.getByLabelText(/^Your name/), 'Tove Aldous');
     await userEvent.type(door.getByLabelText('E-mail'), 'tove@works.example');
@@ -135,7 +135,7 @@ describe('the doors', () => {
       { at: '/jobs/7', session: null },
     );
     expect(screen.queryByText('the job')).not.toBeInTheDocument();
-    expect(screen.getByRole('heading', { name: 'Look around first' })).toBeInTheDocument();
+    expect(screen.getByRole('heading', { name: 'Try it first' })).toBeInTheDocument();
   });
 });
 
@@ -173,12 +173,12 @@ describe('the people', () => {
     expect(await screen.findByText('Joss Karran is foreman now')).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Take out: Joss Karran' }));
     expect(asked.some(({ method }) => method === 'DELETE')).toBe(false);
-    await userEvent.click(screen.getByRole('button', { name: 'Really take out: Joss Karran' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Confirm: remove: Joss Karran' }));
     await waitFor(() =>
       expect(asked.some(({ method, path }) => method === 'DELETE' && path === '/api/people/joss')).toBe(true),
     );
-    await userEvent.click(screen.getByRole('button', { name: 'Make the link' }));
-    expect(await screen.findByRole('textbox', { name: 'Invite somebody' })).toHaveValue(
+    await userEvent.click(screen.getByRole('button', { name: 'Create link' }));
+    expect(await screen.findByRole('textbox', { name: 'Invite a person' })).toHaveValue(
       'http://localhost/join#secret',
     );
   });
@@ -198,9 +198,9 @@ describe('the people', () => {
   it('change their password and hear of it', async () => {
     const asked = serve(answers);
     show(<AccountPage />);
-    await userEvent.type(screen.getByLabelText('Password now'), 'the old one here');
+    await userEvent.type(screen.getByLabelText('Current password'), 'the old one here');
     await userEvent.type(screen.getByLabelText(/^New password/), 'the new one here');
-    await userEvent.click(screen.getByRole('button', { name: 'Change it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Change password' }));
     expect(await screen.findByText(/Your other devices are signed out/)).toBeInTheDocument();
     expect(asked[0]).toMatchObject({ method: 'PUT', path: '/api/session/password' });
   });

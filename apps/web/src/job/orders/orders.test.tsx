@@ -145,7 +145,7 @@ describe('the orders of a job', () => {
         ...SENT.orders.map((order) => ({ ...order, lines: [line('b', { unitPrice: 1.005, quantity: 3 })] })),
       ],
     });
-    const waiting = await region('Waiting for a price');
+    const waiting = await region('No supplier yet');
     expect(waiting.getAllByRole('rowheader').map(({ textContent }) => textContent)).toEqual([
       'brass and bronze',
       'parts',
@@ -160,8 +160,8 @@ describe('the orders of a job', () => {
   it('ask the suppliers that are marked, as hard as it is made', async () => {
     const log = open(WAITING);
     await userEvent.click(await screen.findByRole('checkbox', { name: `Mark ${TEXT}` }));
-    const ask = await region('Ask for prices');
-    await userEvent.selectOptions(ask.getByRole('combobox', { name: /What goes wrong/ }), 'the desk is busy');
+    const ask = await region('Request quotes');
+    await userEvent.selectOptions(ask.getByRole('combobox', { name: /Fault/ }), 'supplier busy');
     await userEvent.click(ask.getByRole('button', { name: 'Ask for 1 line' }));
     await waitFor(() =>
       expect(sentTo(log, '/quotations')).toEqual([
@@ -199,7 +199,7 @@ describe('the orders of a job', () => {
       ],
     };
     const log = open(asked, () => undefined, walk);
-    const answers = await region('Answers side by side');
+    const answers = await region('Compare quotes');
     expect(answers.getByText(/no answer: The desk is busy/)).toBeInTheDocument();
     expect(answers.getByText('asks: Which size?')).toBeInTheDocument();
     expect(answers.getByText(/changes the verdict at CW-103: care becomes out/)).toBeInTheDocument();
@@ -222,7 +222,7 @@ describe('the orders of a job', () => {
         spec: { type: 'gate-solid' },
       },
     ]);
-    await userEvent.click(answers.getByRole('button', { name: 'Ask again' }));
+    await userEvent.click(answers.getByRole('button', { name: 'Request again' }));
     await waitFor(() =>
       expect(sentTo(log, '/quotations')).toEqual([
         { id: expect.any(String) as string, ids: ['a', 's'], suppliers: ['Upper Lock'] },
@@ -239,7 +239,7 @@ describe('the orders of a job', () => {
     const order = await region('Quillside Supply');
     expect(order.getByRole('button', { name: 'Withdraw' })).toBeInTheDocument();
     await userEvent.click(order.getByRole('button', { name: 'Confirmed' }));
-    expect(await order.findByRole('button', { name: 'Not confirmed after all' })).toBeInTheDocument();
+    expect(await order.findByRole('button', { name: 'Undo confirmation' })).toBeInTheDocument();
     expect(sentTo(log, '/state')).toEqual([{ version: 3, state: 'confirmed' }]);
   });
 
@@ -265,9 +265,9 @@ describe('the orders of a job', () => {
     expect(dialog.getByRole('textbox', { name: 'What' })).toHaveValue(
       '1 in ball valve, FIP x FIP, full port',
     );
-    fireEvent.change(dialog.getByRole('spinbutton', { name: 'Pieces' }), { target: { value: '0' } });
+    fireEvent.change(dialog.getByRole('spinbutton', { name: 'Qty' }), { target: { value: '0' } });
     expect(dialog.getByRole('button', { name: 'Save' })).toBeDisabled();
-    fireEvent.change(dialog.getByRole('spinbutton', { name: 'Pieces' }), { target: { value: '7' } });
+    fireEvent.change(dialog.getByRole('spinbutton', { name: 'Qty' }), { target: { value: '7' } });
     await userEvent.click(dialog.getByRole('button', { name: 'Save' }));
     await waitFor(() =>
       expect(sentTo(log, '/order-lines/a')).toMatchObject([
@@ -290,8 +290,8 @@ describe('receiving', () => {
     expect(dialog.getByText('Size: ordered ¾ in, came 1 in')).toBeInTheDocument();
     expect(dialog.getByText('Rating: ordered 600 CWP, came 400 CWP')).toBeInTheDocument();
     expect(dialog.getByText(/Not shown on it: body/)).toBeInTheDocument();
-    expect(dialog.getByRole('button', { name: 'Keep it all the same' })).toBeEnabled();
-    await userEvent.click(dialog.getByRole('button', { name: 'It goes back' }));
+    expect(dialog.getByRole('button', { name: 'Accept anyway' })).toBeEnabled();
+    await userEvent.click(dialog.getByRole('button', { name: 'Return' }));
     expect(await screen.findByText('Goes back: 4')).toBeInTheDocument();
     expect(sentTo(log, '/receipts')).toMatchObject([{ quantity: 4, casting: '1 400 WOG', accepted: false }]);
   });
@@ -301,11 +301,11 @@ describe('receiving', () => {
     const dialog = await receive();
     await userEvent.type(dialog.getByRole('textbox', { name: /casting/ }), '3/4 600 WOG DZR');
     expect(dialog.getByText('Agrees in size, rating, body.')).toBeInTheDocument();
-    const pieces = dialog.getByRole('spinbutton', { name: 'Pieces that came' });
+    const pieces = dialog.getByRole('spinbutton', { name: 'Qty received' });
     fireEvent.change(pieces, { target: { value: '5' } });
-    expect(dialog.getByRole('button', { name: 'It stays' })).toBeDisabled();
+    expect(dialog.getByRole('button', { name: 'Accept' })).toBeDisabled();
     fireEvent.change(pieces, { target: { value: '3' } });
-    await userEvent.click(dialog.getByRole('button', { name: 'It stays' }));
+    await userEvent.click(dialog.getByRole('button', { name: 'Accept' }));
     await waitFor(() =>
       expect(
         (sentTo(log, '/receipts') as ReceiptRequest[]).map(({ quantity, accepted }) => [quantity, accepted]),
@@ -318,7 +318,7 @@ describe('a list brought onto the order', () => {
   const paste = async (text: string) => {
     await userEvent.click(await screen.findByRole('button', { name: 'Bring a list' }));
     const dialog = within(await screen.findByRole('dialog'));
-    fireEvent.change(dialog.getByRole('textbox', { name: 'The list' }), { target: { value: text } });
+    fireEvent.change(dialog.getByRole('textbox', { name: 'Parts list' }), { target: { value: text } });
     return dialog;
   };
 
@@ -327,7 +327,7 @@ describe('a list brought onto the order', () => {
     const dialog = await paste(
       `Hello\n${Array.from({ length: 120 }, (_, at) => `${at + 1}  3/4" ball valve SWT full port`).join('\n')}`,
     );
-    await userEvent.click(dialog.getByRole('button', { name: 'Read it' }));
+    await userEvent.click(dialog.getByRole('button', { name: 'Read list' }));
     expect(
       await dialog.findByText('120 lines read: 120 leave something open, 1 order nothing.'),
     ).toBeInTheDocument();
@@ -349,7 +349,7 @@ describe('a list brought onto the order', () => {
       return fetched(input, init);
     };
     const dialog = await paste('2  3/4" ball valve SWT');
-    await userEvent.click(dialog.getByRole('button', { name: 'Read it' }));
+    await userEvent.click(dialog.getByRole('button', { name: 'Read list' }));
     await userEvent.click(await dialog.findByRole('button', { name: 'Put 1 line on the order' }));
     expect(await dialog.findByText('Adding 1 lines')).toBeInTheDocument();
     await userEvent.click(dialog.getByRole('button', { name: 'Cancel' }));
@@ -368,7 +368,7 @@ describe('a list brought onto the order', () => {
         : undefined,
     );
     const dialog = await paste('2  3/4" ball valve SWT\n5  1" gate valve');
-    await userEvent.click(dialog.getByRole('button', { name: 'Read it' }));
+    await userEvent.click(dialog.getByRole('button', { name: 'Read list' }));
     await userEvent.click(await dialog.findByRole('button', { name: 'Put 2 lines on the order' }));
     expect(await dialog.findByText('The database is away.')).toBeInTheDocument();
     await userEvent.click(dialog.getByRole('button', { name: 'Put 2 lines on the order' }));
@@ -380,8 +380,8 @@ describe('a list brought onto the order', () => {
   it('says so where no valve is named', async () => {
     open(WAITING);
     const dialog = await paste('Good morning');
-    await userEvent.click(dialog.getByRole('button', { name: 'Read it' }));
-    expect(await dialog.findByText('No valve is named in this text.')).toBeInTheDocument();
+    await userEvent.click(dialog.getByRole('button', { name: 'Read list' }));
+    expect(await dialog.findByText('No valve found in this text.')).toBeInTheDocument();
   });
 });
 
@@ -393,15 +393,15 @@ describe('a sheet that comes back', () => {
       absent: ['s'],
     };
     const log = open(WAITING, ({ path }) => (path.endsWith('/preview') ? { body: preview } : undefined));
-    await userEvent.click(await screen.findByRole('button', { name: 'Bring a sheet back' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Import order sheet' }));
     const dialog = within(await screen.findByRole('dialog'));
-    const picker = dialog.getByText('Bring a sheet back').querySelector('input')!;
+    const picker = dialog.getByText('Import order sheet').querySelector('input')!;
     await userEvent.upload(picker, new File(['{}'], 'sheet.xlsx'));
     expect(await dialog.findByText('pieces 4 to 9')).toBeInTheDocument();
     expect(dialog.getByText('row 3, Quantity: “two” is no quantity.')).toBeInTheDocument();
     expect(dialog.getByText(/1 line is not in the sheet/)).toBeInTheDocument();
     await userEvent.click(dialog.getByRole('button', { name: 'Take 1 change' }));
-    expect(await screen.findByText('The sheet is taken')).toBeInTheDocument();
+    expect(await screen.findByText('Order sheet imported')).toBeInTheDocument();
     expect(sentTo(log, '/orders/sheet')).toEqual([
       { changes: [{ id: 'a', version: 2, quantity: 9, note: 'by Friday' }] },
     ]);

@@ -56,7 +56,7 @@ function open(at = '/jobs/job/takeoff', job = JOB): void {
     { at },
   );
 }
-const ways = async () => within(await screen.findByRole('region', { name: 'Ways of equipping the job' }));
+const ways = async () => within(await screen.findByRole('region', { name: 'Options for the job' }));
 const set = (name: string, value: string): void => {
   fireEvent.change(screen.getByRole('spinbutton', { name }), { target: { value } });
 };
@@ -103,14 +103,14 @@ describe('the takeoff', () => {
   it('adds rooms of one kind, and refuses what is no fixture', async () => {
     open();
     await screen.findByText(/26 stops/);
-    const rooms = screen.getByRole('textbox', { name: 'Rooms like this' });
+    const rooms = screen.getByRole('textbox', { name: 'Rooms of one kind' });
     await userEvent.type(rooms, 'basin, dragon');
-    await userEvent.click(screen.getByRole('button', { name: 'Add them' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Add rooms' }));
     expect(screen.getByRole('alert')).toHaveTextContent('“dragon” is no fixture that takes stops');
     await userEvent.clear(rooms);
     await userEvent.type(rooms, '2 basins and a toilet'.replace(' a ', ' '));
     set('times', '3');
-    await userEvent.click(screen.getByRole('button', { name: 'Add them' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Add rooms' }));
     expect(screen.getByRole('spinbutton', { name: 'How many: basin' })).toHaveValue(16);
     expect(screen.getByRole('spinbutton', { name: 'How many: toilet' })).toHaveValue(7);
   });
@@ -148,6 +148,6 @@ describe('the takeoff', () => {
     };
     expect(lines[1]).toMatchObject({ text: 'Washer for Fennick A3', quantity: 10 });
     expect(lines[0]?.quantity).toBeGreaterThan(20);
-    expect(screen.getByText('This model has no spares in the catalogue.')).toBeInTheDocument();
+    expect(screen.getByText('This model has no spare parts in the catalogue.')).toBeInTheDocument();
   });
 });

@@ -23,7 +23,7 @@ describe('the duty as a sentence', () => {
   it('reads as one, with every figure in the chosen units', () => {
     show(<DutySentence line={LINE} position={POSITION} />);
     expect(sentence()).toBe(
-      'Shut off cold drinking water at 75 psi, 50 °F, 7.93 gpm through ¾ in copper, 62 ft back, level, behind a closed wall. Turned once a year; the water scales.',
+      'Shut off cold drinking water at 75 psi, 50 °F, 7.93 gpm through ¾ in copper, 62 ft back, level, concealed in a wall. Turned once a year; hard water.',
     );
   });
 
@@ -41,7 +41,7 @@ describe('the duty as a sentence', () => {
       />,
     );
     expect(sentence()).toBe(
-      'Shut off cold drinking water at 75 psi, 50 °F, flow not known through ¾ in pipe not known, which way?, where?. Turned how often?; nothing else special.',
+      'Shut off cold drinking water at 75 psi, 50 °F, flow not known through ¾ in pipe not known, which way?, where?. Turned how often?; no special conditions.',
     );
   });
 
@@ -81,8 +81,8 @@ describe('the duty as a sentence', () => {
     show(<DutySentence line={LINE} position={POSITION} />);
     await userEvent.click(word('conditions'));
     const dialog = screen.getByRole('dialog', { name: 'conditions' });
-    await userEvent.click(within(dialog).getByRole('checkbox', { name: 'the water scales' }));
-    await userEvent.click(within(dialog).getByRole('checkbox', { name: 'people around while working' }));
+    await userEvent.click(within(dialog).getByRole('checkbox', { name: 'hard water' }));
+    await userEvent.click(within(dialog).getByRole('checkbox', { name: 'occupied area' }));
     await userEvent.click(within(dialog).getByRole('button', { name: 'Set' }));
     await waitFor(() => expect(asked).toHaveLength(1));
     const { duty } = asked[0]?.body as ChangeDutyRequest;

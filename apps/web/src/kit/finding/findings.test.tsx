@@ -21,7 +21,7 @@ const entry = (finding: BenchFinding, text = 'Take at least 0.7 s to shut it.'):
   by: 'Joss',
 });
 const HAMMER: BenchFinding = {
-  bench: 'hammer',
+  bench: 'water hammer',
   verdict: 'care',
   measured: { value: 2_060_000, limit: 1_378_951, unit: 'Pa' },
   valve: 'Ostrand 21P',
@@ -38,7 +38,7 @@ describe('what the bench found', () => {
     expect(found.getByText(/Take at least 0.7 s/)).toHaveTextContent(
       'Ostrand 21P: Take at least 0.7 s to shut it. 299 psi against 200 psi.',
     );
-    expect(found.getByRole('link', { name: 'See the case' })).toHaveAttribute(
+    expect(found.getByRole('link', { name: 'Open inputs' })).toHaveAttribute(
       'href',
       '/jobs/job/lines/line/bench/CW-103?of=hammer&closingS=0.15',
     );
@@ -63,13 +63,13 @@ describe('what the bench found', () => {
     );
     onLine(<LineUpPage />);
     const found = within(await screen.findByRole('region', { name: 'Found on the bench' }));
-    await userEvent.click(found.getByRole('button', { name: 'Take back' }));
+    await userEvent.click(found.getByRole('button', { name: 'Undo' }));
     await waitFor(() => expect(asked.some(({ method }) => method === 'POST')).toBe(true));
     const sent = asked.find(({ method }) => method === 'POST')!.body as EntryRequest;
     expect(sent).toMatchObject({
       kind: 'bench',
       text: 'Taken back: Take at least 0.7 s to shut it.',
-      finding: { bench: 'hammer', valve: 'Ostrand 21P', takenBack: true },
+      finding: { bench: 'water hammer', valve: 'Ostrand 21P', takenBack: true },
     });
   });
 

@@ -11,7 +11,7 @@ describe('what counts', () => {
 
   it('moves by part, is kept on the device, and goes back to the usual in one press', async () => {
     const { store } = show(<WeightsButton />);
-    await userEvent.click(screen.getByRole('button', { name: 'What counts' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Ranking' }));
     expect(screen.getByRole('button', { name: /^As usual/ })).toBeDisabled();
     fireEvent.change(screen.getByRole('slider', { name: /^What it passes/ }), { target: { value: 40 } });
     expect(store.getState().weights).toEqual({ ...STANDARD_WEIGHTS, loss: 40 });

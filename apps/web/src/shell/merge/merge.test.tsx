@@ -26,18 +26,18 @@ function open(): void {
 const chosen = (name: string): string[] =>
   within(screen.getByRole('row', { name: new RegExp(`^${name}`) }))
     .getAllByRole('radio')
-    .flatMap((radio, index) => ((radio as HTMLInputElement).checked ? [['yours', 'theirs'][index]!] : []));
+    .flatMap((radio, index) => ((radio as HTMLInputElement).checked ? [['entered', 'theirs'][index]!] : []));
 
 describe('a duty that two changed at once', () => {
   it('shows each fact that differs, with the side that changed it alone chosen, and asks where both did', () => {
     open();
     expect(screen.getByRole('dialog')).toHaveTextContent('Joss Karran changed it (1 Mar 2026) while you did');
     expect(chosen('pressure')).toEqual([]);
-    expect(screen.getByRole('row', { name: /^pressure/ })).toHaveTextContent('both changed it6 bar4 bar');
+    expect(screen.getByRole('row', { name: /^pressure/ })).toHaveTextContent('changed by both6 bar4 bar');
     expect(chosen('temperature')).toEqual(['theirs']);
-    expect(chosen('flow')).toEqual(['yours']);
-    expect(chosen('a lock must hang on it')).toEqual(['theirs']);
-    expect(screen.getByRole('button', { name: 'Save as chosen' })).toBeDisabled();
+    expect(chosen('flow')).toEqual(['entered']);
+    expect(chosen('lock-out required')).toEqual(['theirs']);
+    expect(screen.getByRole('button', { name: 'Save choices' })).toBeDisabled();
   });
 
   it('saves the facts as they were chosen, on the version as it is now', async () => {
@@ -45,7 +45,7 @@ describe('a duty that two changed at once', () => {
     open();
     const row = within(screen.getByRole('row', { name: /^pressure/ }));
     await userEvent.click(row.getAllByRole('radio')[0]!);
-    await userEvent.click(screen.getByRole('button', { name: 'Save as chosen' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save choices' }));
     await waitFor(() => expect(screen.queryByRole('dialog')).not.toBeInTheDocument());
     const { version, duty } = asked[0]?.body as ChangeDutyRequest;
     expect(version).toBe(7);

@@ -41,7 +41,7 @@ describe('one’s own last changes', () => {
       '/jobs/job/lines/line/line-up/CW-103',
     );
     expect(screen.getByText('Walk list for New wing')).toBeInTheDocument();
-    expect(screen.getByText('taken back')).toBeInTheDocument();
+    expect(screen.getByText('undone')).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Take back: Duty of CW-103' }));
     await waitFor(() => expect(asked.some(({ path }) => path === '/api/changes/c1/undo')).toBe(true));
   });
@@ -50,7 +50,7 @@ describe('one’s own last changes', () => {
     serve(() => ({ body: [{ ...CHANGE, kind: 'walk-list', what: 'New wing', lineId: null, undoes: 'c0' }] }));
     show(<OwnChangesDialog close={() => undefined} />);
     expect(await screen.findByText('taken back: Walk list for New wing')).toBeInTheDocument();
-    expect(screen.queryByRole('button', { name: /^Take back/ })).not.toBeInTheDocument();
+    expect(screen.queryByRole('button', { name: /^Undo/ })).not.toBeInTheDocument();
   });
 
   it('go back by key one by one, past what was taken back already', async () => {

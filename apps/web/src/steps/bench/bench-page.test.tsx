@@ -49,7 +49,7 @@ describe('the hammer', () => {
   it('comes to a sentence with the time to take, and writes it to the position with its figures and case', async () => {
     const asked = serve(({ method }) => ({ status: method === 'POST' ? 201 : 200, body: {} }));
     onLine(<BenchPage />, { at: '/?of=hammer' });
-    const bar = within(await screen.findByRole('region', { name: 'What it comes to' }, { timeout: 8000 }));
+    const bar = within(await screen.findByRole('region', { name: 'Finding' }, { timeout: 8000 }));
     expect(bar.getByText(/Take at least [\d.]+ s to shut it/)).toHaveTextContent(
       /press joint carries.* against 200 psi/,
     );
@@ -57,9 +57,9 @@ describe('the hammer', () => {
     await screen.findByText('Written to the log of CW-103');
     const { finding, kind, text } = asked.at(-1)!.body as EntryRequest;
     expect(kind).toBe('bench');
-    expect(text).toMatch(/^Take at least/);
+    expect(text).toMatch(/^Close in at least/);
     expect(finding).toMatchObject({
-      bench: 'hammer',
+      bench: 'water hammer',
       verdict: 'care',
       valve: 'Ostrand 21P',
       measured: { unit: 'Pa' },
@@ -67,9 +67,9 @@ describe('the hammer', () => {
     expect(finding!.measured!.limit).toBe(1_378_951);
     expect(new URLSearchParams(finding!.case).get('lengthM')).toBe('18.8976');
 
-    await userEvent.click(screen.getByRole('button', { name: 'Take back' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
     await waitFor(() => expect(asked).toHaveLength(2));
-    expect(asked[1]!.body).toMatchObject({ kind: 'bench', finding: { bench: 'hammer', takenBack: true } });
+    expect(asked[1]!.body).toMatchObject({ kind: 'bench', finding: { bench: 'water hammer', takenBack: true } });
   });
 
   it('puts the time into the duty, for the rules to judge by', async () => {
@@ -90,13 +90,13 @@ describe('the hammer', () => {
     expect(await screen.findByText(/it keeps under what the press joint carries/)).toBeInTheDocument();
     expect(screen.queryByRole('button', { name: /in the duty/ })).not.toBeInTheDocument();
     expect(
-      within(await screen.findByRole('region', { name: 'What would help' })).getAllByRole('row'),
+      within(await screen.findByRole('region', { name: 'Remedies' })).getAllByRole('row'),
     ).toHaveLength(2);
   });
 
   it('compares what would help, each against the limit', async () => {
     onLine(<BenchPage />, { at: '/?of=hammer' });
-    const fixes = within(await screen.findByRole('region', { name: 'What would help' }, { timeout: 8000 }));
+    const fixes = within(await screen.findByRole('region', { name: 'Remedies' }, { timeout: 8000 }));
     for (const way of [
       /^As it is, in 0.15 s/,
       /^Slower: [\d.]+ s, by notched lever/,
@@ -119,8 +119,8 @@ describe('the hammer', () => {
   it('follows the hand of the address', async () => {
     onLine(<BenchPage />, { at: '/?of=hammer&hand=0-1000.400-500.900-0' });
     expect(await screen.findByText('You took 0.9 s.')).toBeInTheDocument();
-    expect(screen.getByRole('button', { name: 'Close it yourself' })).toHaveAttribute('aria-pressed', 'true');
-    await userEvent.click(screen.getByRole('button', { name: 'By the clock' }));
+    expect(screen.getByRole('button', { name: 'Close by hand' })).toHaveAttribute('aria-pressed', 'true');
+    await userEvent.click(screen.getByRole('button', { name: 'Timed' }));
     expect(screen.queryByText(/You took/)).not.toBeInTheDocument();
   });
 
@@ -129,11 +129,11 @@ describe('the hammer', () => {
     const sweep = within(
       await screen.findByRole('region', { name: 'Closing time by type and pipe' }, { timeout: 8000 }),
     );
-    await userEvent.click(sweep.getByRole('button', { name: 'Try them all' }));
+    await userEvent.click(sweep.getByRole('button', { name: 'Calculate all' }));
     await waitFor(() => expect(sweep.getAllByRole('row').length).toBeGreaterThan(2));
     await userEvent.click(sweep.getByRole('button', { name: 'Stop' }));
     expect(await sweep.findByRole('status')).toHaveTextContent(/Stopped after \d+ of 15/);
-    await userEvent.click(sweep.getByRole('button', { name: 'Try them all' }));
+    await userEvent.click(sweep.getByRole('button', { name: 'Calculate all' }));
     await waitFor(() => expect(sweep.getAllByRole('row')).toHaveLength(16), { timeout: 15_000 });
     expect(sweep.getByRole('button', { name: 'CSV' })).toBeInTheDocument();
   });
@@ -141,12 +141,12 @@ describe('the hammer', () => {
   it('names its method, its source, where it holds and what it leaves out', async () => {
     onLine(<BenchPage />, { at: '/?of=hammer' });
     const basis = within(
-      await screen.findByRole('region', { name: 'How it is worked out' }, { timeout: 8000 }),
+      await screen.findByRole('region', { name: 'How it is calculated' }, { timeout: 8000 }),
     );
     for (const [term, said] of [
       ['Method', /characteristics/],
       ['Source', /Wylie/],
-      ['Holds for', /level pipe/],
+      ['Valid for', /level pipe/],
       ['Leaves out', /parted columns/],
     ] as const)
       expect(basis.getByText(term).nextSibling).toHaveTextContent(said);
@@ -155,15 +155,15 @@ describe('the hammer', () => {
   it('takes another valve on the bench', async () => {
     onLine(<BenchPage />, { at: '/?of=hammer' });
     await userEvent.selectOptions(screen.getByRole('combobox', { name: 'Valve on the bench' }), 'globe');
-    await waitFor(() => expect(screen.getByRole('textbox', { name: 'Closing takes' })).toHaveValue('1 s'));
+    await waitFor(() => expect(screen.getByRole('textbox', { name: 'Closing time' })).toHaveValue('1 s'));
     expect(screen.getByRole('combobox', { name: 'Valve on the bench' })).not.toHaveValue(BALL.id);
   });
 
   it('offers to those who only look the figures, not the pen', async () => {
     serve(() => undefined);
     onLine(<BenchPage />, { at: '/?of=hammer', may: ['look'] });
-    const bar = within(await screen.findByRole('region', { name: 'What it comes to' }, { timeout: 8000 }));
+    const bar = within(await screen.findByRole('region', { name: 'Finding' }, { timeout: 8000 }));
     expect(bar.queryByRole('button', { name: /Write to/ })).not.toBeInTheDocument();
-    expect(bar.getByRole('button', { name: 'Copy link to this case' })).toBeInTheDocument();
+    expect(bar.getByRole('button', { name: 'Copy link to these inputs' })).toBeInTheDocument();
   });
 });

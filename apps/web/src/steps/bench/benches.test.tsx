@@ -28,7 +28,7 @@ function walked(medium: Medium, text: string, duty: Partial<PositionDuty>): Line
   return { ...LINE, medium, positions, walk: { version: 0, items: walk } };
 }
 const finding = async (): Promise<HTMLElement> =>
-  screen.findByRole('region', { name: 'What it comes to' }, { timeout: 8000 });
+  screen.findByRole('region', { name: 'Finding' }, { timeout: 8000 });
 const figure = (term: string): string | null | undefined => screen.getByText(term).nextSibling?.textContent;
 const type = async (name: string, text: string): Promise<void> => {
   const field = screen.getByRole('textbox', { name });
@@ -40,8 +40,8 @@ describe('control', () => {
   it('finds a ball too coarse for a line that is narrower than it, and names its useful stretch', async () => {
     onLine(<BenchPage />, { at: '/?of=control' });
     expect(await finding()).toHaveTextContent(/It chokes where one would set it/);
-    expect(figure('Valve’s share of the pressure, open')).toMatch(/^0\.0\d+ %$/);
-    expect(figure('Handle is of use')).toMatch(/to 2\d % open/);
+    expect(figure('Valve authority')).toMatch(/^0\.0\d+ %$/);
+    expect(figure('Useful handle range')).toMatch(/to 2\d % open/);
     expect(figure('One five degrees at its steepest')).toMatch(/moves the flow by \d+ %/);
   });
 
@@ -71,15 +71,15 @@ describe('a pump stop', () => {
     expect(kinds).toHaveLength(9);
     expect(kinds[0]).toHaveTextContent(/inline spring check/);
     expect(kinds.at(-1)).toHaveTextContent(/swing/);
-    expect(screen.getByRole('textbox', { name: 'Main beyond the check' })).toHaveValue('30 ft');
+    expect(screen.getByRole('textbox', { name: 'Length of main downstream' })).toHaveValue('30 ft');
   });
 
   it('counts slams a year by the starts, and none where nothing is heard', async () => {
     onLine(<BenchPage />, { line, at: '/?startsPerHour=10' });
     await finding();
     expect(screen.getAllByText(/87600 heard/).length).toBeGreaterThan(0);
-    await type('Main beyond the check', '60000 ft');
-    expect(await screen.findAllByText(/none heard/)).toHaveLength(9);
+    await type('Length of main downstream', '60000 ft');
+    expect(await screen.findAllByText(/no audible closures/)).toHaveLength(9);
   });
 
   it('stands a plain swing upright and it shuts sooner', async () => {
@@ -88,9 +88,9 @@ describe('a pump stop', () => {
     const swing = (): string | undefined =>
       screen.getAllByRole('listitem').find((item) => within(item).queryByText('swing check'))?.textContent;
     const level = swing();
-    await userEvent.click(screen.getByRole('combobox', { name: 'Flow runs' }));
-    await userEvent.click(screen.getByRole('option', { name: 'upwards' }));
-    await screen.findByRole('combobox', { name: 'Flow runs' });
+    await userEvent.click(screen.getByRole('combobox', { name: 'Flow direction' }));
+    await userEvent.click(screen.getByRole('option', { name: 'upward' }));
+    await screen.findByRole('combobox', { name: 'Flow direction' });
     expect(swing()).not.toBe(level);
   });
 });
@@ -129,7 +129,7 @@ describe('a gas line', () => {
     onLine(<BenchPage />, { line });
     await finding();
     await type('boiler, Hall', '12 kW');
-    expect(await finding()).toHaveTextContent('Every run carries its appliances over the longest run.');
+    expect(await finding()).toHaveTextContent('Every run is large enough for its appliances over the longest run.');
   });
 
   it('asks for appliances where the walk has none', async () => {
@@ -144,13 +144,13 @@ describe('a gas line', () => {
     expect(await finding()).toHaveTextContent(/Clear it through a sacrificial valve opened to \d+ %/);
     const card = within(screen.getByRole('article', { name: 'Purge card' }));
     expect(card.getByText(/52 ft up to GA-101/)).toBeInTheDocument();
-    expect(card.getByText('by the code, ventilated')).toBeInTheDocument();
+    expect(card.getByText('by code, ventilated')).toBeInTheDocument();
     expect(card.queryByText(/Insulated union/)).not.toBeInTheDocument();
     const openedTo = (): number => Number.parseInt(figure('Open the sacrificial valve to') ?? '', 10);
     const tripped = openedTo();
     await userEvent.click(screen.getByRole('switch', { name: 'Riser valve has an insulated joint' }));
     expect(card.getByText(/Insulated union/)).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('switch', { name: 'There is an excess-flow valve' }));
+    await userEvent.click(screen.getByRole('switch', { name: 'Excess-flow valve present' }));
     expect(openedTo()).toBeGreaterThan(tripped);
     expect(openedTo()).toBe(50);
     await type('Opening, %', '30 %');
@@ -227,20 +227,20 @@ describe('high-pressure wash', () => {
     flowM3s: 3.3e-4,
     pipe: { material: 'stainless' },
   });
-  it('keeps the speed in the bore and the heat off the seat', async () => {
+  it('velocity within the limit in the bore and the heat off the seat', async () => {
     onLine(<BenchPage />, { line });
-    expect(await finding()).toHaveTextContent(/least bore that keeps the speed.*nylon stands the heat/);
-    await type('Water', '190 F');
+    expect(await finding()).toHaveTextContent(/least bore that velocity within the limit.*nylon stands the heat/);
+    await type('Water temperature', '190 F');
     expect(await finding()).toHaveTextContent(/too hot for nylon/);
-    expect(figure('Throttled or let round, the water warms by')).toMatch(/^[\d.]+ °F$/);
+    expect(figure('Throttled or bypassed, the water warms by')).toMatch(/^[\d.]+ °F$/);
   });
 });
 
 describe('inside a valve', () => {
   it('a ball in dirty water is cut many times as fast part way', async () => {
     const { store } = onLine(<BenchPage />, { at: '/?of=dirty-ball' });
-    expect(await finding()).toHaveTextContent(/up to \d+ times as fast as open/);
-    expect(figure('Grit cuts the seat')).toBe('1 times as fast as open');
+    expect(await finding()).toHaveTextContent(/up to \d+ times the wear when open/);
+    expect(figure('Seat wear from grit')).toBe('1 times the wear when open');
     act(() => void store.dispatch({ type: 'handle/handleMoved', payload: 0.3 }));
     expect(await screen.findByText(/to the stream: grit and scale settle/)).toBeInTheDocument();
   });

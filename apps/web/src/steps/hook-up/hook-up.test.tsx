@@ -47,7 +47,7 @@ describe('the hook-up of a position', () => {
   it('asks for a pick first', () => {
     onLine(<HookUpPage />);
     expect(screen.getByText('Nothing is picked at CW-103 yet')).toBeInTheDocument();
-    expect(screen.getByRole('link', { name: 'To the line-up' })).toHaveAttribute(
+    expect(screen.getByRole('link', { name: 'Open line-up' })).toHaveAttribute(
       'href',
       '/jobs/job/lines/line/line-up/CW-103',
     );
@@ -73,9 +73,9 @@ describe('the hook-up of a position', () => {
 
   it('leaves no way where a torch is forbidden and the ends are soldered', () => {
     onLine(<HookUpPage />, { line: picked('gate', { limits: ['no-torch'] }) });
-    expect(side('Far side').getByRole('alert')).toHaveTextContent('No way is left here.');
-    expect(side('Far side').getByText('It wants a torch, and there is none here.')).toBeInTheDocument();
-    expect(side('Far side').getByRole('radio', { name: /soldered/ })).toBeDisabled();
+    expect(side('Downstream side').getByRole('alert')).toHaveTextContent('No way is left here.');
+    expect(side('Downstream side').getByText('It wants a torch, and there is none here.')).toBeInTheDocument();
+    expect(side('Downstream side').getByRole('radio', { name: /soldered/ })).toBeDisabled();
   });
 
   it('takes another pipe on one side, numbered parts in the row with it', async () => {
@@ -92,7 +92,7 @@ describe('the hook-up of a position', () => {
       screen.getByRole('img', { name: /dielectric union; .*adapter, female thread × press/ }),
     ).toBeInTheDocument();
     expect(side('Supply side').getByRole('radio', { name: /screwed in, adapter pressed/ })).toBeChecked();
-    await userEvent.click(screen.getByRole('button', { name: 'Back to what follows from the duty' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Reset to the duty' }));
     await waitFor(() => expect(kept.at(-1)).toEqual({}));
   });
 
@@ -101,7 +101,7 @@ describe('the hook-up of a position', () => {
     onLine(<HookUpPage />, { line: picked('ball', {}, { place: 'buried' }) });
     expect(screen.getByText(/extension stem: measure the cover/)).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Cover over it: not measured' }));
-    await userEvent.type(screen.getByRole('textbox', { name: 'Cover over it' }), '4 ft{Enter}');
+    await userEvent.type(screen.getByRole('textbox', { name: 'Depth of cover' }), '4 ft{Enter}');
     await waitFor(() => expect(kept[0]?.coverM).toBeCloseTo(1.2192, 6));
   });
 

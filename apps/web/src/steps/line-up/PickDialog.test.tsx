@@ -47,9 +47,9 @@ describe('picking', () => {
     const because = screen.getByRole('textbox', { name: 'Because' });
     expect(because).toHaveTextContent('Ball, full port (Ostrand 21P) usable with care.');
     await userEvent.clear(because);
-    expect(screen.getByRole('button', { name: 'Pick it' })).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'Pick' })).toBeDisabled();
     await userEvent.type(because, 'No torch.');
-    await userEvent.click(screen.getByRole('button', { name: 'Pick it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Pick' }));
     expect(await screen.findByText('closed')).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
     await waitFor(() => expect(asked).toHaveLength(2));
@@ -78,7 +78,7 @@ describe('picking', () => {
       />,
     );
     await userEvent.type(screen.getByRole('textbox', { name: 'Because' }), ' More.');
-    await userEvent.click(screen.getByRole('button', { name: 'Pick it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Pick' }));
     expect(await screen.findByRole('alert')).toHaveTextContent('Ostrand 21P is ruled out here.');
     expect(screen.getByRole('textbox', { name: 'Because' })).toHaveTextContent('More.');
   });
@@ -90,7 +90,7 @@ describe('picking', () => {
       body: { error: { code: 'stale', message: 'CW-103 was changed meanwhile.', current: theirs } },
     }));
     show(<Picking />);
-    await userEvent.click(screen.getByRole('button', { name: 'Pick it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Pick' }));
     expect(await screen.findByRole('alert')).toHaveTextContent(
       'Joss Karran picked here meanwhile: No torch. Pick yours anyway',
     );
@@ -140,7 +140,7 @@ describe('what is picked', () => {
         sides={houseRuleSettings()}
       />,
     );
-    await userEvent.click(screen.getByRole('button', { name: 'Let it go' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Remove pick' }));
     expect(await screen.findByText('CW-103: pick let go')).toBeInTheDocument();
     expect(asked[0]).toMatchObject({ method: 'DELETE', body: { version: 4 } });
   });
@@ -158,7 +158,7 @@ describe('what is picked', () => {
         sides={houseRuleSettings()}
       />,
     );
-    await userEvent.click(screen.getByRole('button', { name: 'Let it go' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Remove pick' }));
     expect(await screen.findByText('CW-103 was changed meanwhile.')).toBeInTheDocument();
     expect(screen.getByRole('region', { name: 'Picked' })).toHaveTextContent('No torch.');
   });

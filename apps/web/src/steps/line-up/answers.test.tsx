@@ -82,7 +82,7 @@ describe('a question of the rules', () => {
         forget={() => (forgotten = true)}
       />,
     );
-    await userEvent.click(screen.getByRole('button', { name: 'Keep in the catalogue' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save to the catalogue' }));
     await waitFor(() => expect(forgotten).toBe(true));
     expect(asked.find(({ method }) => method === 'PUT')).toMatchObject({
       path: '/api/catalogue/ball',

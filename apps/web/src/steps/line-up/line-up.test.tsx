@@ -95,7 +95,7 @@ describe('the columns', () => {
 
   it('ask for the flow where it is not known, and say nothing of gas', () => {
     table({ flowM3s: undefined });
-    expect(cells(/^Drop at/)).toEqual(['give the flow to see it', 'give the flow to see it']);
+    expect(cells(/^Drop at/)).toEqual(['enter the flow', 'enter the flow']);
   });
 
   it('hand over the column that is picked, and mark the one that was', async () => {
@@ -138,7 +138,7 @@ describe('reasons', () => {
 
   it('say so where there are none', () => {
     show(<Reasons reasons={[]} />);
-    expect(screen.getByText('Nothing speaks against it.')).toBeInTheDocument();
+    expect(screen.getByText('No objections.')).toBeInTheDocument();
   });
 });
 

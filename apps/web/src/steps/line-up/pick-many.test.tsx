@@ -61,7 +61,7 @@ describe('one pick for many', () => {
   it('finds by room, ticks all shown, and sends each with the version that was seen', async () => {
     const { asked, isClosed } = open();
     await screen.findAllByRole('checkbox');
-    await userEvent.click(screen.getByRole('button', { name: 'None of them' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Tick none' }));
     await userEvent.type(screen.getByRole('searchbox'), 'basins');
     await userEvent.click(screen.getByRole('button', { name: 'Tick all shown' }));
     await userEvent.click(screen.getByRole('button', { name: 'Pick for 2' }));

@@ -52,8 +52,8 @@ describe('the log', () => {
     expect(duty).toHaveTextContent('took back: changed the duty');
     expect(duty).toHaveTextContent('pressure: 5.17 bar → 4 bar');
     expect(duty).toHaveTextContent('pipe: copper → PEX');
-    expect(duty).toHaveTextContent('run back to the first large volume: 18.9 m → not known');
-    expect(duty).toHaveTextContent('a lock must hang on it: not known → yes');
+    expect(duty).toHaveTextContent('pipe length upstream to the first large volume: 18.9 m → not known');
+    expect(duty).toHaveTextContent('lock-out required: not known → yes');
   });
 
   it('has photos and coordinates beside them, and who took them back', () => {
@@ -99,30 +99,30 @@ describe('writing an entry', () => {
       return { status: 201, body: { ...(body as EntryRequest), by: 'Ada' } };
     });
     show(<EntryForm position={POSITION} lineId="line" />);
-    expect(screen.getByRole('button', { name: 'Write it down' })).toBeDisabled();
-    await userEvent.type(screen.getByLabelText('In your words'), 'Drips at the nut.');
-    await userEvent.click(screen.getByRole('button', { name: 'Write it down' }));
+    expect(screen.getByRole('button', { name: 'Save entry' })).toBeDisabled();
+    await userEvent.type(screen.getByLabelText('Text'), 'Drips at the nut.');
+    await userEvent.click(screen.getByRole('button', { name: 'Save entry' }));
     expect(await screen.findByRole('alert')).toHaveTextContent('Your words are kept');
-    expect(screen.getByLabelText('In your words')).toHaveValue('Drips at the nut.');
+    expect(screen.getByLabelText('Text')).toHaveValue('Drips at the nut.');
     down = false;
-    await userEvent.click(screen.getByRole('button', { name: 'Write it down' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save entry' }));
     expect(await screen.findByText('CW-103: written down')).toBeInTheDocument();
     const [first, second] = asked.map(({ body }) => body as EntryRequest);
     expect(second?.id).toBe(first?.id);
     expect(second).toMatchObject({ kind: 'note', text: 'Drips at the nut.' });
-    expect(screen.getByLabelText('In your words')).toHaveValue('');
+    expect(screen.getByLabelText('Text')).toHaveValue('');
   });
 
   it('asks for turns where it was turned, and takes only a number', async () => {
     const asked = serve(({ body }) => ({ status: 201, body: { ...(body as EntryRequest), by: 'Ada' } }));
     show(<EntryForm position={POSITION} lineId="line" />);
-    await userEvent.click(screen.getByRole('combobox', { name: 'What is so' }));
+    await userEvent.click(screen.getByRole('combobox', { name: 'Kind' }));
     await userEvent.click(screen.getByRole('option', { name: 'Operated' }));
-    await userEvent.type(screen.getByLabelText('Turns from stop to stop'), 'many');
-    expect(screen.getByRole('button', { name: 'Write it down' })).toBeDisabled();
-    await userEvent.clear(screen.getByLabelText('Turns from stop to stop'));
-    await userEvent.type(screen.getByLabelText('Turns from stop to stop'), '11,5');
-    await userEvent.click(screen.getByRole('button', { name: 'Write it down' }));
+    await userEvent.type(screen.getByLabelText('Turns, open to closed'), 'many');
+    expect(screen.getByRole('button', { name: 'Save entry' })).toBeDisabled();
+    await userEvent.clear(screen.getByLabelText('Turns, open to closed'));
+    await userEvent.type(screen.getByLabelText('Turns, open to closed'), '11,5');
+    await userEvent.click(screen.getByRole('button', { name: 'Save entry' }));
     await waitFor(() => expect(asked[0]?.body).toMatchObject({ kind: 'turned', turns: 11.5 }));
   });
 });

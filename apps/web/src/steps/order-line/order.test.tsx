@@ -43,16 +43,16 @@ describe('a position’s order line', () => {
   it('is said in full from pick and duty, and live as a field is changed', async () => {
     open();
     expect(screen.getByText(TEXT)).toBeInTheDocument();
-    expect(screen.getByText('said in full')).toBeInTheDocument();
+    expect(screen.getByText('Complete')).toBeInTheDocument();
     await userEvent.selectOptions(screen.getByRole('combobox', { name: 'Port' }), 'reduced port');
     await userEvent.selectOptions(screen.getByRole('combobox', { name: 'Connection 2' }), 'sweat');
     expect(
       screen.getByText(TEXT.replace('press x press, full', 'press x sweat, reduced')),
     ).toBeInTheDocument();
-    await userEvent.selectOptions(screen.getByRole('combobox', { name: 'Seat' }), 'not said');
+    await userEvent.selectOptions(screen.getByRole('combobox', { name: 'Seat' }), 'not stated');
     expect(screen.getByText('1 fact missing')).toBeInTheDocument();
     expect(screen.getByText(/The seat gives up first/)).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: 'Back to what pick and duty say' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Reset to pick and duty' }));
     expect(screen.getByText(TEXT)).toBeInTheDocument();
   });
 
@@ -73,16 +73,16 @@ describe('a position’s order line', () => {
     expect(
       screen.getByText(/3\/4 in press x 3\/8 in OD compression angle stop, quarter turn/),
     ).toBeInTheDocument();
-    expect(screen.getByText('said in full')).toBeInTheDocument();
+    expect(screen.getByText('Complete')).toBeInTheDocument();
   });
 
   it('goes on the order with its kit, and with the spares that are asked for', async () => {
     const sent = open();
     await userEvent.click(screen.getByRole('checkbox', { name: /Locking lever for Ostrand 21P/ }));
-    await userEvent.clear(screen.getByRole('spinbutton', { name: 'Pieces' }));
-    await userEvent.type(screen.getByRole('spinbutton', { name: 'Pieces' }), '2');
+    await userEvent.clear(screen.getByRole('spinbutton', { name: 'Qty' }));
+    await userEvent.type(screen.getByRole('spinbutton', { name: 'Qty' }), '2');
     await userEvent.type(screen.getByRole('textbox', { name: 'Note for the supplier' }), 'by Friday');
-    await userEvent.click(screen.getByRole('button', { name: 'Put on the order' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Add to order' }));
     await screen.findByText(/CW-103: \d lines wait for a price/);
     expect(sent[0]).toMatchObject({
       text: TEXT,
@@ -125,7 +125,7 @@ describe('a position’s order line', () => {
         },
       ],
     });
-    expect(await screen.findByText('Quillside Supply, received in part, 1 of 3')).toBeInTheDocument();
+    expect(await screen.findByText('Quillside Supply, partly received, 1 of 3')).toBeInTheDocument();
   });
 
   it('sends the same lines under the same ids where an answer was lost, and new ones after one came', async () => {
@@ -138,9 +138,9 @@ describe('a position’s order line', () => {
     });
     onLine(<OrderPage />, { line: PICKED, models: [BALL] });
     for (const times of [1, 2, 3]) {
-      await userEvent.click(screen.getByRole('button', { name: 'Put on the order' }));
+      await userEvent.click(screen.getByRole('button', { name: 'Add to order' }));
       await waitFor(() => expect(ids).toHaveLength(times));
-      await waitFor(() => expect(screen.getByRole('button', { name: 'Put on the order' })).toBeEnabled());
+      await waitFor(() => expect(screen.getByRole('button', { name: 'Add to order' })).toBeEnabled());
     }
     expect(ids[1]).toEqual(ids[0]);
     expect(ids[2]).not.toEqual(ids[0]);
@@ -153,7 +153,7 @@ describe('a position’s order line', () => {
         : { body: NONE },
     );
     onLine(<OrderPage />, { line: PICKED, models: [BALL] });
-    await userEvent.click(screen.getByRole('button', { name: 'Put on the order' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Add to order' }));
     await waitFor(() => expect(screen.getByText('The database is away.')).toBeInTheDocument());
   });
 });

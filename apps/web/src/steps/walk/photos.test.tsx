@@ -28,11 +28,11 @@ describe('a photo of a position', () => {
     const sent = (): string[] => asked.filter(({ method }) => method === 'PUT').map(({ path }) => path);
     show(<Photos position={POSITION} lineId="line" />);
     await take('valve.jpg');
-    const again = await screen.findByRole('button', { name: 'Send the photo again' });
+    const again = await screen.findByRole('button', { name: 'Send photo again' });
     expect(screen.getByRole('alert')).toBeInTheDocument();
     down = false;
     await userEvent.click(again);
-    await waitFor(() => expect(screen.queryByRole('button', { name: 'Send the photo again' })).toBeNull());
+    await waitFor(() => expect(screen.queryByRole('button', { name: 'Send photo again' })).toBeNull());
     expect(sent()).toHaveLength(2);
     expect(sent()[1]).toBe(sent()[0]);
     await take('other.jpg');
@@ -48,7 +48,7 @@ describe('a photo of a position', () => {
     show(<Photos position={POSITION} lineId="line" />);
     await take('valve.jpg');
     expect(await screen.findByText('The file cannot be decoded.')).toBeInTheDocument();
-    expect(screen.queryByRole('button', { name: 'Send the photo again' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Send photo again' })).toBeNull();
     await take('broken.jpg');
     expect(await screen.findByText(/broken\.jpg/)).toBeInTheDocument();
   });

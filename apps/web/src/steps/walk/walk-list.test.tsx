@@ -52,7 +52,7 @@ describe('a walk list looked at', () => {
       '3sizenothingNo size is given.',
       '3mediumsoup“soup” is no medium known here.',
     ]);
-    expect(rows('Would be added')[1]).toBe(
+    expect(rows('Will be added')[1]).toBe(
       '2CW-01Domestic coldshut off¾ incold drinking water, 75 psi, 50 °F, 7.93 gpm, copperriser',
     );
   });
@@ -90,7 +90,7 @@ describe('bringing one', () => {
     });
     page();
     await userEvent.upload(
-      await screen.findByLabelText(/Choose the file/),
+      await screen.findByLabelText(/Choose file/),
       new File(['tag,line\nCW-01,Domestic cold'], 'walk.csv', { type: 'text/csv' }),
     );
     await userEvent.click(await screen.findByRole('button', { name: 'Add 1 position' }));
@@ -112,7 +112,7 @@ describe('bringing one', () => {
     );
     page();
     await userEvent.type(await screen.findByRole('textbox', { name: 'Walk list' }), 'tag');
-    await userEvent.click(screen.getByRole('button', { name: 'Look at it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Check the list' }));
     expect(await screen.findByRole('alert')).toHaveTextContent('size is missing.');
     expect(screen.getByRole('textbox', { name: 'Walk list' })).toHaveValue('tag');
   });

@@ -100,7 +100,7 @@ describe('the outline', () => {
 
   it('puts in what is typed, after saying what it understood; Tab branches', async () => {
     open('t');
-    const field = screen.getByRole('textbox', { name: 'Write what comes next' });
+    const field = screen.getByRole('textbox', { name: 'Type what comes next' });
     await userEvent.type(field, '1/2 copper 12 ft, ball 1/2: loft{Tab}');
     expect(screen.getByText('½ in copper · 12 ft; valve ½ in ball loft')).toBeInTheDocument();
     await userEvent.keyboard('{Enter}');
@@ -120,7 +120,7 @@ describe('the outline', () => {
 
   it('keeps what it does not understand, and says what would be right', async () => {
     open();
-    const field = screen.getByRole('textbox', { name: 'Write what comes next' });
+    const field = screen.getByRole('textbox', { name: 'Type what comes next' });
     await userEvent.type(field, 'gizmo{Enter}');
     expect(screen.getByText(/“gizmo” is not understood\. Write a run/)).toBeInTheDocument();
     expect(field).toHaveValue('gizmo');
@@ -197,16 +197,16 @@ describe('what is here', () => {
   it('judges as it is entered, reads the casting, and writes it down once', async () => {
     const asked = open(shutOff);
     expect(screen.queryByText(/lets through/)).not.toBeInTheDocument();
-    await tap('Does it hold?', 'passes');
+    await tap('Does it shut off?', 'leaks by');
     expect(screen.getByText(/Shut, it lets through/)).toBeInTheDocument();
-    await userEvent.type(screen.getByRole('textbox', { name: 'Tag or casting says' }), '125 3/4 200 WOG');
+    await userEvent.type(screen.getByRole('textbox', { name: 'Markings on tag or casting' }), '125 3/4 200 WOG');
     expect(screen.getByText(/pressure class 125; size 3\/4; 200 psi cold water/)).toBeInTheDocument();
     expect(screen.getByText(/Not on it: ends, body/)).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Save and next' }));
     await waitFor(() => expect(next).toHaveBeenCalled());
     expect(asked.find(({ method }) => method === 'POST')).toMatchObject({
       path: '/api/positions/p0/entries',
-      body: { kind: 'found', found: { holding: 'passes', marking: '125 3/4 200 WOG' } },
+      body: { kind: 'found', found: { holding: 'leaks by', marking: '125 3/4 200 WOG' } },
     });
   });
 
@@ -228,10 +228,10 @@ describe('what is here', () => {
 
   it('names a position anew', async () => {
     const asked = open();
-    const where = screen.getByRole('textbox', { name: 'Where it is, in words' });
+    const where = screen.getByRole('textbox', { name: 'Location' });
     await userEvent.clear(where);
     await userEvent.type(where, 'Behind the oven');
-    await userEvent.click(screen.getByRole('button', { name: 'Save the name' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save name' }));
     await waitFor(() => expect(asked.some(({ method }) => method === 'PUT')).toBe(true));
     expect(asked.find(({ method }) => method === 'PUT')).toMatchObject({
       path: '/api/positions/p1/name',

@@ -13,7 +13,7 @@ beforeEach(() => {
 describe('candidates side by side', () => {
   it('say in a sentence what sets them apart', () => {
     onLine(<ComparePage />, { at: '/?of=ball,gate' });
-    const summary = within(screen.getByRole('list', { name: 'In words' }));
+    const summary = within(screen.getByRole('list', { name: 'Summary' }));
     const [first, second] = summary.getAllByRole('listitem').map(({ textContent }) => textContent);
     expect(first).toMatch(/comes first/);
     expect(second).toMatch(/costs \$[\d.]+ (more|less).*may last .* years .*first to go:/);
@@ -29,7 +29,7 @@ describe('candidates side by side', () => {
 
   it('can be left out one by one, until there is nothing to compare', async () => {
     onLine(<ComparePage />, { at: '/?of=ball,gate' });
-    await userEvent.click(screen.getAllByRole('button', { name: 'Leave out' })[0]!);
+    await userEvent.click(screen.getAllByRole('button', { name: 'Remove' })[0]!);
     expect(screen.getByText(/Nothing to compare for CW-103, ¾ in/)).toBeVisible();
     expect(screen.getByRole('link', { name: 'Back to the line-up' })).toHaveAttribute(
       'href',
