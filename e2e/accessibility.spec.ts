@@ -51,7 +51,7 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   log: async (page) => {
     await walkTo(page, 'CW-101');
     await page.getByRole('link', { name: 'Log', exact: true }).click();
-    await expect(page.getByText('Stands fast')).toBeVisible();
+    await expect(page.getByText('Seized, scale on the stem')).toBeVisible();
   },
   schedule: async (page) => {
     await walkTo(page, 'CW-101');
@@ -76,7 +76,11 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await openWalk(page, 'Gas');
     await page.getByRole('link', { name: 'Emergency' }).click();
     await page.getByRole('button', { name: 'Bakery', exact: true }).click();
-    await expect(page.getByText(/Touch no switch/)).toBeVisible();
+    await expect(
+      page.getByText(
+        /Smell gas\? Do not touch a switch or use a phone inside\. Leave doors open, get everybody out and call the gas utility from outside\. Close a valve only if it is on your way out\./,
+      ),
+    ).toBeVisible();
   },
   'house rules': async (page) => {
     await page.goto('/house-rules');
@@ -154,7 +158,7 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page
       .getByRole('textbox', { name: 'Paste the list here' })
       .fill('2   gate valve 2in standard\n40  stop');
-    await expect(page.getByText(/it leaves open/)).toBeVisible();
+    await expect(page.getByText(/“Standard” does not say enough\. It leaves open:/)).toBeVisible();
   },
   'list of everything': async (page) => {
     await walkTo(page, 'CW-101');

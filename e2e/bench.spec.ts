@@ -34,10 +34,10 @@ test('shut the booster’s valve yourself, hear what it did, and write it to the
   await expect(finding(page)).toContainText(/hammers over what the press joint carries/);
   await page.getByRole('button', { name: 'Open it again' }).click();
   await shut(page, 20, 60);
-  await expect(finding(page)).toContainText(/it keeps under what the press joint carries/);
+  await expect(finding(page)).toContainText(/water hammer stays under the rating of the press joint/);
   await page.getByRole('button', { name: 'Play' }).click();
-  await page.getByRole('button', { name: 'Write to CW-105' }).click();
-  await expect(page.getByText('Written to the log of CW-105')).toBeVisible();
+  await page.getByRole('button', { name: 'Save finding at CW-105' }).click();
+  await expect(page.getByText('Finding saved in the log of CW-105')).toBeVisible();
 
   await page.getByRole('link', { name: 'Line-up', exact: true }).click();
   const found = page.getByRole('region', { name: 'Found on the bench' });
@@ -45,7 +45,7 @@ test('shut the booster’s valve yourself, hear what it did, and write it to the
     /Ostrand 21L: Shut in [\d.]+ s it keeps under what the press joint carries/,
   );
   await found.getByRole('link', { name: 'Open inputs' }).click();
-  await expect(page.getByText(/^You took/)).toBeVisible();
+  await expect(page.getByText(/^You closed it in/)).toBeVisible();
   await page.goBack();
   await found.getByRole('button', { name: 'Undo' }).click();
   await expect(found).toBeHidden();
@@ -74,7 +74,7 @@ test('a link reproduces the case whoever opens it, and the plot comes as rows an
   ] as const) {
     const download = page.waitForEvent('download');
     await page
-      .getByRole('group', { name: 'Take away: At the valve' })
+      .getByRole('group', { name: 'Export: At the valve' })
       .getByRole('button', { name: kind })
       .click();
     const file = await (await download).createReadStream();
@@ -104,7 +104,7 @@ test('see nine checks stop with one pump, upright too, and which size the flow h
   await lookAround(page);
   await openWalk(page, 'Lift station main');
   await bench(page).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Pump stop' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'Check closure' })).toBeVisible();
   await expect(page.getByText('Fully open from')).toHaveCount(9);
   const drawing = page.getByRole('img', { name: /^ball check valve cut open/ });
   await expect(drawing).toHaveAccessibleName(/held \d+ % open/);
@@ -158,7 +158,7 @@ test('on a phone the handle comes first, and nothing runs off the side', async (
   for (const name of [
     'Hammer',
     'Control',
-    'Pump stop',
+    'Check closure',
     'Ball in dirty water',
     'Gate part open',
     'Narrowed port',

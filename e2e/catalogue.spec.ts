@@ -7,13 +7,13 @@ test('a model is started from a tag, stands in the line-up of its size, and is r
   await lookAround(page);
   await page.goto('/catalogue');
   await page.getByRole('button', { name: 'Add from a tag' }).click();
-  await page.getByRole('textbox', { name: /casting says/ }).fill('3/4 600 CWP');
+  await page.getByRole('textbox', { name: /Markings on tag or casting/ }).fill('3/4 600 CWP');
   await page.getByRole('button', { name: 'Create model' }).click();
   await page.getByRole('textbox', { name: 'Maker' }).fill('Fellside');
   await page.getByRole('textbox', { name: 'Model' }).fill('77');
   await page.getByLabel('Type', { exact: true }).selectOption('ball');
   await page.getByLabel('Port').selectOption('full');
-  await page.getByRole('textbox', { name: 'Price, each 1' }).fill('17.50');
+  await page.getByRole('textbox', { name: 'Unit price 1' }).fill('17.50');
   await page.getByRole('button', { name: 'Save model' }).click();
   await expect(page.getByRole('heading', { name: 'Fellside 77' })).toBeVisible();
 
@@ -32,9 +32,9 @@ test('a model is started from a tag, stands in the line-up of its size, and is r
     .nth(at)
     .locator('[data-rule="unknown-approvals"]');
   await question.getByRole('combobox', { name: 'Answer' }).selectOption({ label: 'potable' });
-  await expect(page.getByText('Answered for 1 model, for now.')).toBeVisible();
+  await expect(page.getByText('Entered for 1 model, not saved.')).toBeVisible();
   await page.getByRole('button', { name: 'Save to the catalogue' }).click();
-  await expect(page.getByText('Kept: Fellside 77')).toBeVisible();
+  await expect(page.getByText('Saved: Fellside 77')).toBeVisible();
 
   await page.goto('/catalogue');
   await page.getByRole('link', { name: 'Fellside 77' }).click();
@@ -51,7 +51,7 @@ test('the catalogue goes out as a sheet and comes back with a price changed and 
   const sheet = await (await page.request.get('/api/catalogue/catalogue.csv')).text();
   const changed = sheet.replace(/(Ostrand,21P[^\r]*,15,[^\r]*?,)14\.6,/, '$113.9,');
   expect(changed).not.toBe(sheet);
-  await page.getByRole('button', { name: 'Bring a list' }).click();
+  await page.getByRole('button', { name: 'Import parts list' }).click();
   await page.locator('input[type=file]').setInputFiles({
     name: 'catalogue.csv',
     mimeType: 'text/csv',
@@ -101,8 +101,8 @@ test('one model is picked for many positions, where it fits each', async ({ page
 test('a whole line by type opens the reasons of a cell', async ({ page }) => {
   await openPosition(page, 'CW-104');
   await page.getByRole('link', { name: 'Types for the whole line' }).click();
-  await page.getByRole('button', { name: 'CW-110, gate, metal wedge: out' }).click();
-  await expect(page.getByText(/A gate hangs loose in its slot/)).toBeVisible();
+  await page.getByRole('button', { name: 'CW-110, gate, metal wedge: Ruled out' }).click();
+  await expect(page.getByText(/a gate hangs loose in its guides/)).toBeVisible();
   await page.getByRole('link', { name: 'Line-up of CW-110' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Ticket hall basins' })).toBeVisible();
 });
@@ -110,13 +110,13 @@ test('a whole line by type opens the reasons of a cell', async ({ page }) => {
 test('a job takes a side of its own, after what it would change was counted', async ({ page }) => {
   await lookAround(page);
   await page.goto('/house-rules');
-  await page.getByLabel('For', { exact: true }).selectOption({ label: 'Only Tarn Quay terminal' });
+  await page.getByLabel('For', { exact: true }).selectOption({ label: 'Tarn Quay terminal only' });
   const rule = page.getByRole('group', { name: 'May a ball valve throttle?' });
   await rule.getByText('What would another side change').click();
   await expect(rule.getByText(/changes \d+ positions?\./)).toBeVisible();
   await expect(rule.getByRole('link', { name: 'CW-110' })).toBeVisible();
   await rule.getByRole('radio', { name: /^Never/ }).click();
-  await expect(page.getByText(/Side taken/)).toBeVisible();
-  await rule.getByRole('radio', { name: /^As the company/ }).click();
-  await expect(rule.getByRole('radio', { name: /^As the company/ })).toBeChecked();
+  await expect(page.getByText(/Option saved\. Every position it affects was judged again\./)).toBeVisible();
+  await rule.getByRole('radio', { name: /^Same as the company:/ }).click();
+  await expect(rule.getByRole('radio', { name: /^Same as the company:/ })).toBeChecked();
 });

@@ -56,7 +56,7 @@ test('conditions are ticked together', async ({ page }) => {
   await openPosition(page, 'CW-109');
   await word(page, 'conditions').click();
   await page.getByRole('checkbox', { name: 'lock-out required' }).check();
-  await page.getByRole('button', { name: 'Set' }).click();
+  await page.getByRole('button', { name: 'Apply' }).click();
   await expect(word(page, 'conditions')).toContainText('lock-out required');
 });
 
@@ -70,7 +70,7 @@ test('a figure that is not known is left out, and asked for', async ({ page }) =
 test('the switch turns every figure at once and loses nothing', async ({ page }) => {
   await openPosition(page, 'CW-104');
   const text = () => page.locator('main').innerText();
-  await expect(page.getByRole('rowheader', { name: /^Drop at/ })).toBeVisible();
+  await expect(page.getByRole('rowheader', { name: /^Pressure loss at/ })).toBeVisible();
   await page.waitForLoadState('networkidle');
   const us = await text();
   await page.getByRole('button', { name: 'metric units' }).click();
@@ -80,7 +80,7 @@ test('the switch turns every figure at once and loses nothing', async ({ page })
   await page.reload();
   await expect(word(page, 'pressure')).toHaveText('4.96 bar');
   await word(page, 'pressure').click();
-  await page.getByRole('button', { name: 'Set' }).click();
+  await page.getByRole('button', { name: 'Apply' }).click();
   await page.getByRole('button', { name: 'US customary units' }).click();
   await expect(word(page, 'pressure')).toHaveText('72 psi');
   await expect.poll(text).toBe(us);
@@ -97,7 +97,7 @@ test('two change one position at once: both are shown, and merged fact by fact',
   await type(other, 'temperature', '55 F');
   await expect(word(other, 'temperature')).toHaveText('55 °F');
   await type(page, 'pressure', '61 psi');
-  const dialog = page.getByRole('dialog', { name: 'CW-111 was changed meanwhile' });
+  const dialog = page.getByRole('dialog', { name: 'CW-111 was changed by somebody else' });
   await expect(dialog.getByRole('row', { name: /^pressure/ })).toContainText('changed by both61 psi66 psi');
   await expect(dialog.getByRole('button', { name: 'Save choices' })).toBeDisabled();
   await dialog.getByRole('radio').first().check();

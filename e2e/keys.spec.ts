@@ -8,9 +8,9 @@ test('walk, move the handle, pick and find by key', async ({ page }) => {
   await page.keyboard.press('k');
   await expect(current(page)).toHaveAttribute('data-tag', 'CW-104');
   for (let press = 0; press < 4; press += 1) await page.keyboard.press('[');
-  await expect(page.getByRole('rowheader', { name: 'Drop at 80 %' })).toBeVisible();
+  await expect(page.getByRole('rowheader', { name: 'Pressure loss at 80 %' })).toBeVisible();
   await page.keyboard.press(']');
-  await expect(page.getByRole('rowheader', { name: 'Drop at 85 %' })).toBeVisible();
+  await expect(page.getByRole('rowheader', { name: 'Pressure loss at 85 %' })).toBeVisible();
   await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
   await page.keyboard.press('Enter');
   await expect(page.getByRole('dialog', { name: /for CW-104$/ })).toBeVisible();

@@ -10,7 +10,7 @@ test('at 90 °C the nylon-seated ball goes to the tray at once, with its reason'
   await expect(column(page, 'Brindlow 14N')).toBeHidden();
   const inTray = tray(page).locator('[data-model="Brindlow 14N"]');
   await expect(inTray).toContainText('nylon seat swells');
-  await expect(inTray).toContainText('194 °F against 176 °F');
+  await expect(inTray).toContainText('194 °F, limit 176 °F');
 });
 
 test('ball, gate and globe stand under moving cutaways; one handle moves all columns and the figures', async ({
@@ -21,13 +21,13 @@ test('ball, gate and globe stand under moving cutaways; one handle moves all col
     await expect(column(page, model).getByRole('img')).toHaveAttribute('aria-label', /handle 100 % open/);
   }
   const drop = page
-    .getByRole('row', { name: /^Drop at/ })
+    .getByRole('row', { name: /^Pressure loss at/ })
     .getByRole('cell')
     .first();
   const open = await drop.innerText();
   await page.getByRole('slider', { name: 'Handle' }).focus();
   for (let step = 0; step < 7; step += 1) await page.keyboard.press('PageDown');
-  await expect(page.getByRole('rowheader', { name: 'Drop at 30 %' })).toBeVisible();
+  await expect(page.getByRole('rowheader', { name: 'Pressure loss at 30 %' })).toBeVisible();
   for (const model of ['Ostrand 21P', 'Kell & Vane 6S']) {
     await expect(column(page, model).getByRole('img')).toHaveAttribute('aria-label', /handle 30 % open/);
   }

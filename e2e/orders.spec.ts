@@ -42,7 +42,7 @@ test('the hook-up follows pipe and place, its card carries a code, and Undo take
   await expect(page.getByRole('button', { name: 'Reset to the duty' })).toBeHidden();
   await page.getByRole('link', { name: 'Install card' }).click();
   await expect(page.getByRole('img', { name: 'Scan to open this position' })).toBeVisible();
-  await expect(page.getByRole('article')).toContainText('Prove it dead');
+  await expect(page.getByRole('article')).toContainText('Prove the line dead');
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('navigation', { name: 'from its source' })).toBeHidden();
 });
@@ -55,7 +55,7 @@ test('from a pick to a received order: said in full, priced by two suppliers, se
   await page.getByRole('button', { name: 'Pick' }).click();
   await expect(page.getByRole('button', { name: 'Remove pick' })).toBeVisible();
   await step(page, 'Hook-up');
-  await expect(page.getByRole('radio', { name: /pressed fits/ }).first()).toBeChecked();
+  await expect(page.getByRole('radio', { name: /pressed Fits/ }).first()).toBeChecked();
   await page.getByRole('link', { name: 'Order line' }).click();
   await expect(page.getByText('Complete')).toBeVisible();
   await page.getByRole('combobox', { name: 'Operator' }).selectOption('locking lever');
@@ -64,15 +64,15 @@ test('from a pick to a received order: said in full, priced by two suppliers, se
   ).toBeVisible();
   await page.getByRole('spinbutton', { name: 'Qty' }).fill('2');
   await page.getByRole('button', { name: 'Add to order' }).click();
-  await expect(page.getByText('CW-103: 1 line waits for a price')).toBeVisible();
+  await expect(page.getByText('CW-103: 1 line added, price not known yet')).toBeVisible();
   await page.getByRole('link', { name: 'Orders of the job' }).click();
   await page.getByRole('checkbox', { name: 'All lines of No supplier yet' }).click();
   await page.getByText('Practice faults').click();
   await page.getByRole('combobox', { name: /Fault/ }).selectOption('supplier busy');
-  await page.getByRole('button', { name: 'Ask for 1 line' }).click();
+  await page.getByRole('button', { name: 'Request quotes for 1 line' }).click();
   await expect(page.getByText(/Bramfold Trade no answer: The supplier is busy/)).toBeVisible();
   await page.getByRole('combobox', { name: /Fault/ }).selectOption('none');
-  await page.getByRole('button', { name: 'Ask for 1 line' }).click();
+  await page.getByRole('button', { name: 'Request quotes for 1 line' }).click();
   const answers = order(page, 'Compare quotes');
   await expect(answers.getByText(/instead: 3\/4 in ball valve.*full port, brass/)).toBeVisible();
   await expect(answers.getByText(/at CW-103/)).toBeVisible();
@@ -86,7 +86,7 @@ test('from a pick to a received order: said in full, priced by two suppliers, se
   await placed.getByRole('button', { name: /^Receive/ }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('textbox', { name: /casting/ }).fill('3/4 400 WOG DZR LF');
-  await expect(dialog).toContainText('Rating: ordered 600 CWP, came 400 CWP');
+  await expect(dialog).toContainText('Rating: ordered 600 CWP, received 400 CWP');
   await dialog.getByRole('spinbutton', { name: 'Qty received' }).fill('1');
   await dialog.getByRole('button', { name: 'Return' }).click();
   await expect(placed).toContainText('0 of 2');
@@ -137,8 +137,8 @@ test('the sheet goes out as XLSX, CSV and PDF, and comes back with what was chan
     mimeType: 'application/octet-stream',
     buffer: Buffer.from(await book.xlsx.writeBuffer()),
   });
-  await expect(page.getByText('pieces 1 to 6')).toBeVisible();
-  await page.getByRole('button', { name: 'Take 1 change' }).click();
+  await expect(page.getByText('qty 1 → 6')).toBeVisible();
+  await page.getByRole('button', { name: 'Import 1 change' }).click();
   await expect(order(page, 'No supplier yet')).toContainText('6');
 });
 
@@ -152,7 +152,7 @@ test('two thousand lines come with a progress bar, and a cancelled list leaves n
     (_, at) => `${(at % 9) + 1}   3/4" ball valve SWT full port, DZR, PTFE seats, lever, 600 WOG, potable`,
   ).join('\n');
   const bring = async (): Promise<void> => {
-    await page.getByRole('button', { name: 'Bring a list' }).click();
+    await page.getByRole('button', { name: 'Import parts list' }).click();
     await page
       .locator('input[accept^=".txt"]')
       .setInputFiles({ name: 'list.txt', mimeType: 'text/plain', buffer: Buffer.from(list) });
@@ -166,7 +166,7 @@ test('two thousand lines come with a progress bar, and a cancelled list leaves n
   await page.reload();
   await expect(order(page, 'No supplier yet')).toBeHidden();
   await bring();
-  await page.getByRole('button', { name: 'Put 2000 lines on the order' }).click();
+  await page.getByRole('button', { name: 'Add 2000 lines to order' }).click();
   await expect(page.getByText('2000 lines added')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Show all 2000 lines' })).toBeVisible();
 });

@@ -9,9 +9,7 @@ test('paste what was scribbled, complete a line by choices, and take it away sai
   await lookAround(page, 'estimator');
   await page.goto('/counter');
   await page.locator('input[type=file]').setInputFiles('e2e/fixtures/parts-list.txt');
-  await expect(
-    page.getByRole('heading', { name: '2 of 7 lines can be ordered as they stand' }),
-  ).toBeVisible();
+  await expect(page.getByRole('heading', { name: '2 of 7 lines are complete' })).toBeVisible();
   const gate = page.getByRole('listitem').filter({ hasText: 'gate valve 2in standard' });
   await expect(gate).toContainText('“Standard” says nothing: it leaves open connections');
   const basins = page.getByRole('listitem').filter({ hasText: 'stop for basins' });
@@ -35,12 +33,12 @@ test('count the stops of the job from its walks, and compare ways of equipping i
   await walkTo(page, 'CW-113');
   await page.getByRole('link', { name: 'Schedule' }).click();
   await page.getByRole('link', { name: 'Takeoff' }).click();
-  await expect(page.getByText('59 stops to buy, 3 of them spares')).toBeVisible();
+  await expect(page.getByText('59 stops to buy, including 3 spares')).toBeVisible();
   await page.getByRole('textbox', { name: 'Rooms of one kind' }).fill('basin, toilet');
   await page.getByRole('spinbutton', { name: 'times' }).fill('20');
   await page.getByRole('button', { name: 'Add rooms' }).click();
-  await expect(page.getByText('122 stops to buy, 6 of them spares')).toBeVisible();
+  await expect(page.getByText('122 stops to buy, including 6 spares')).toBeVisible();
   await expect(page.getByText(/costs \$[\d.]+ more than Fennick S3/)).toBeVisible();
   await page.reload();
-  await expect(page.getByText('122 stops to buy, 6 of them spares')).toBeVisible();
+  await expect(page.getByText('122 stops to buy, including 6 spares')).toBeVisible();
 });

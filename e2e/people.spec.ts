@@ -20,7 +20,7 @@ test('start a company, invite a technician by link, and see what their role may 
   await door.getByLabel('Your name').fill('Tove Aldous');
   await door.getByLabel('E-mail').fill(`tove-${stamp}@works.example`);
   await door.getByLabel('Password').fill(PASSWORD);
-  await door.getByRole('button', { name: 'Start it' }).click();
+  await door.getByRole('button', { name: 'Create company' }).click();
   await expect(page.getByRole('heading', { name: 'Lock keepers' })).toBeVisible();
   await menu(page, 'People');
   await page.getByRole('button', { name: 'Create link' }).click();

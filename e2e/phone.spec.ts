@@ -64,7 +64,7 @@ test('at a valve, one position with targets for a wet thumb: found, judged, writ
   await page.getByRole('group', { name: 'Does it turn?' }).getByRole('button', { name: 'seized' }).tap();
   await expect(page.getByText(/Do not force it: work from CW-102/)).toBeVisible();
   await page.getByRole('button', { name: 'Save and next' }).tap();
-  await expect(page.getByText('CW-109: written down')).toBeVisible();
+  await expect(page.getByText('CW-109: entry saved')).toBeVisible();
   await expect(current(page)).toHaveAttribute('data-tag', 'CW-110');
   await page.getByRole('button', { name: 'Outline' }).tap();
   await expect(page.getByRole('treeitem', { name: /CW-109.*seized/ })).toBeVisible();

@@ -66,7 +66,7 @@ test('starts, keeps what was entered over a second start under 10 s, and stops c
   const second = start();
   await ready(second);
   expect(Date.now() - before).toBeLessThan(10_000);
-  // The cookie of before the stop still opens the door: sessions are kept.
+  // The cookie of before the stop still opens the door: sessions are stored.
   expect(await jobNames()).toEqual(['Kept job', 'Tarn Quay terminal']);
   await stop(second, 'SIGTERM');
   expect(second.said().trim().split('\n')).toHaveLength(1);

@@ -9,10 +9,10 @@ test('a list typed on site is looked at row by row and goes in together, into a 
 }) => {
   await lookAround(page);
   await page.getByRole('textbox', { name: 'Name' }).fill('Harbour sheds');
-  await page.getByRole('button', { name: 'Start it' }).click();
+  await page.getByRole('button', { name: 'Create company' }).click();
   await expect(page.getByRole('heading', { name: 'Import walk list' })).toBeVisible();
   await page.locator('input[type=file]').setInputFiles(SAMPLE);
-  await expect(page.getByText('17 rows can be taken, 5 can not.')).toBeVisible();
+  await expect(page.getByText('17 rows can be imported, 5 cannot.')).toBeVisible();
   const bad = page.getByRole('table', { name: 'Left out' }).getByRole('row');
   await expect(bad).toHaveCount(6);
   await expect(bad.nth(1)).toHaveText(/^19tagCW-02.*row 3/);
@@ -36,7 +36,7 @@ test('the same list a second time adds nothing', async ({ page }) => {
   await lookAround(page);
   await openWalkList(page, 'Harbour sheds');
   await page.locator('input[type=file]').setInputFiles(SAMPLE);
-  await expect(page.getByText('0 rows can be taken, 22 can not.')).toBeVisible();
+  await expect(page.getByText('0 rows can be imported, 22 cannot.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Add 0 positions' })).toBeDisabled();
   await expect(page.getByRole('table', { name: 'Left out' })).toContainText(
     '“CW-01” is on Domestic cold already',

@@ -15,7 +15,7 @@ test('a line is begun and walked from its source: strip, outline and plan follow
   await expect(page.getByText('No valve on this line yet.')).toBeVisible();
   await field(page).fill('3/4 copper 20 ft, ball 3/4: loft shut-off, behind the door, tee: Washroom');
   await field(page).press('Enter');
-  await expect(page.getByText('3 items written down')).toBeVisible();
+  await expect(page.getByText('3 items added')).toBeVisible();
   await field(page).fill('1/2 copper 6 ft, gate 1/2, basin x2: Washroom');
   await field(page).press('Tab');
   await field(page).press('Enter');
@@ -46,7 +46,7 @@ test('items move and go by keys, and come back with Undo', async ({ page }) => {
   await expect.poll(names).toEqual(before);
   await choose('Flower beds');
   await tree.press('Delete');
-  await expect(page.getByText('Flower beds: taken out')).toBeVisible();
+  await expect(page.getByText('Flower beds: removed')).toBeVisible();
   await expect(page.getByRole('treeitem', { name: 'IR-103' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect.poll(names).toEqual(before);
@@ -106,7 +106,7 @@ test('what is found is written down, shows on the strip, and moves the isolation
   await expect(current(page)).toHaveAttribute('data-tag', 'HT-104');
   await page.getByRole('group', { name: 'Does it turn?' }).getByRole('button', { name: 'seized' }).click();
   await page.getByRole('button', { name: 'Save and next' }).click();
-  await expect(page.getByText('HT-104: written down')).toBeVisible();
+  await expect(page.getByText('HT-104: entry saved')).toBeVisible();
   await page.getByRole('treeitem', { name: 'Radiator ×3' }).click();
   await expect(page.getByText(/HT-104 is seized open and not relied on/)).toBeVisible();
 });
@@ -153,7 +153,7 @@ test('a side taken in a house rule changes what the walk says', async ({ page })
   await expect(page.getByText('Side taken.')).toBeVisible();
   await openWalk(page, 'Domestic cold');
   await strip(page).locator('[data-tag="CW-111"]').click();
-  await expect(page.getByText(/Hands off/)).toHaveCount(0);
+  await expect(page.getByText(/Do not operate\./)).toHaveCount(0);
   await page.goto('/house-rules');
   await page.getByRole('radio', { name: /Hands off when unexercised/ }).click();
 });

@@ -51,7 +51,7 @@ const PICTURES = {
     go: async (page) => {
       await openPosition(page, 'CW-104');
       await page.getByRole('link', { name: 'Types for the whole line' }).click();
-      await page.getByRole('button', { name: 'CW-110, gate, metal wedge: out' }).click();
+      await page.getByRole('button', { name: 'CW-110, gate, metal wedge: Ruled out' }).click();
     },
   },
   catalogue: {
@@ -127,7 +127,7 @@ const PICTURES = {
       await page.getByRole('button', { name: /^Put \d+ picked/ }).click();
       await page.getByRole('checkbox', { name: 'All lines of No supplier yet' }).click();
       await page.getByRole('button', { name: /^Ask for \d+ lines/ }).click();
-      await page.getByRole('button', { name: 'Take all from Bramfold Trade' }).waitFor();
+      await page.getByRole('button', { name: 'Accept all from Bramfold Trade' }).waitFor();
       await page.getByRole('region', { name: 'Compare quotes' }).scrollIntoViewIfNeeded();
       await page.getByText('added from the picks').waitFor({ state: 'hidden' });
     },

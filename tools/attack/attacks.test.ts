@@ -11,7 +11,7 @@ describe('a built server under attack', () => {
   afterAll(() => server.close(), 60_000);
 
   it.each(Object.keys(ATTACKS))(
-    'holds against %s',
+    'holds of %s',
     async (name) => {
       expect(await ATTACKS[name]!(server, false)).toEqual([]);
     },

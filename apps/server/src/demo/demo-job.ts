@@ -228,7 +228,7 @@ export const DEMO_LINES: readonly DemoLine[] = [
     positions: [
       {
         tag: 'BS-101',
-        remarks: 'Street valve, at the corner of the quay road',
+        remarks: 'Curb stop, at the corner of the quay road',
         duty: asks('isolate', ['4', '90 psi', '48 F', '250 gpm'], ['ductile-iron', '310 ft'], BURIED),
       },
       {

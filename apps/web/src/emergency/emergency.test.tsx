@@ -42,7 +42,9 @@ describe('Emergency', () => {
     show(<EmergencyPage />, { at: '/water' });
     await userEvent.click(await screen.findByRole('button', { name: 'Bathhouse' }));
     expect(screen.getByRole('heading', { name: 'Close CW-103' })).toBeInTheDocument();
-    expect(screen.getByText(/Open the lowest tap beyond it/)).toBeInTheDocument();
+    expect(
+      screen.getByText(/Open the lowest faucet downstream and wait until it stops running\./),
+    ).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'It comes from somewhere else' }));
     await userEvent.type(screen.getByRole('searchbox'), 'staff');
     expect(screen.getAllByRole('button').map((button) => button.textContent)).toEqual(['Staff rooms']);
@@ -54,15 +56,18 @@ describe('Emergency', () => {
     }));
     show(<EmergencyPage />, { at: '/water?job=job' });
     await userEvent.click(await screen.findByRole('button', { name: 'Bathhouse' }));
-    expect(screen.getByText(/as it was kept a few seconds ago/)).toBeInTheDocument();
+    expect(screen.getByText(/as stored a few seconds ago/)).toBeInTheDocument();
     expect(await keptJob()).toMatchObject({ job: { id: 'job' } });
   });
 
   it.each<[Medium, RegExp]>([
-    ['natural-gas', /Touch no switch and no phone inside.*call the gas utility/],
+    ['natural-gas', /Do not touch a switch or use a phone inside.*call the gas utility/],
     ['steam-low', /Steam burns/],
     ['fire-water', /impairment/],
-    ['raw-sewage', /Do not enter the well/],
+    [
+      'raw-sewage',
+      /Do not enter the wet well or lean over it: the gas kills\. Stop the pumps from outside and keep people away from the sewage\./,
+    ],
   ])('says first what matters with %s', async (medium, first) => {
     await keepJob(job(medium), {}, 'me');
     show(<EmergencyPage />, { at: '/water?line=line&at=f' });

@@ -51,7 +51,7 @@ describe('a quantity field', () => {
   it.each([
     ['75', 'which unit'],
     ['-4 bar', 'below zero'],
-    ['35 parsec', 'no unit of pressure'],
+    ['35 parsec', 'not a known unit of pressure'],
   ])('keeps %s and says what would be right', async (typed, says) => {
     const { saved, closed } = field();
     await typeIn(typed);

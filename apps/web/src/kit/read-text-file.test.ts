@@ -11,7 +11,7 @@ describe('the text of a file', () => {
     ['the Windows code page', file(0xbe, 0x20, 0x69, 0x6e, 0x2c, 0x31, 0x30, 0x20, 0xb0, 0x43), '¾ in,10 °C'],
     ['UTF-16, little end first', file(0xff, 0xfe, 0xbe, 0x00), '¾'],
     ['UTF-16, big end first', file(0xfe, 0xff, 0x00, 0xbe), '¾'],
-    ['none', file(), ''],
+    ['nothing', file(), ''],
   ])('is read from %s', async (_encoding, bytes, text) => {
     expect(await readTextFile(bytes)).toBe(text);
   });

@@ -26,13 +26,13 @@ describe('figures', () => {
   });
 
   it.each([
-    [{ value: 2.6e6, limit: 1378951, unit: 'Pa' }, '377 psi against 200 psi', '26 bar against 13.8 bar'],
-    [{ value: 90, limit: 80, unit: 'C' }, '194 °F against 176 °F', '90 °C against 80 °C'],
-    [{ value: 14, limit: 12, unit: 'm/s' }, '45.9 ft/s against 39.4 ft/s', '14 m/s against 12 m/s'],
-    [{ value: 6, limit: 1.8, unit: 'm' }, '19.7 ft against 5.91 ft', '6 m against 1.8 m'],
-    [{ value: 0.724, limit: 0.8, unit: 'ratio' }, '72.4 % against 80 %', '72.4 % against 80 %'],
-    [{ value: 3, limit: 5, unit: 's' }, '3 s against 5 s', '3 s against 5 s'],
-  ] as const)('say what was measured against its limit: %j', (measured, us, metric) => {
+    [{ value: 2.6e6, limit: 1378951, unit: 'Pa' }, '377 psi, limit 200 psi', '26 bar, limit 13.8 bar'],
+    [{ value: 90, limit: 80, unit: 'C' }, '194 °F, limit 176 °F', '90 °C, limit 80 °C'],
+    [{ value: 14, limit: 12, unit: 'm/s' }, '45.9 ft/s, limit 39.4 ft/s', '14 m/s, limit 12 m/s'],
+    [{ value: 6, limit: 1.8, unit: 'm' }, '19.7 ft, limit 5.91 ft', '6 m, limit 1.8 m'],
+    [{ value: 0.724, limit: 0.8, unit: 'ratio' }, '72.4 %, limit 80 %', '72.4 %, limit 80 %'],
+    [{ value: 3, limit: 5, unit: 's' }, '3 s, limit 5 s', '3 s, limit 5 s'],
+  ] as const)('say what was measured of its limit: %j', (measured, us, metric) => {
     expect(figuresIn('us').measured(measured)).toBe(us);
     expect(figuresIn('metric').measured(measured)).toBe(metric);
   });

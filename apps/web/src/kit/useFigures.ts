@@ -29,6 +29,8 @@ export interface Figures {
   volume(valueM3: number): string;
   /** Capacity: Kv in metric, Cv in US customary. */
   capacity(kv: number): string;
+  /** A sentence of the core, whose sizes are DN, with sizes in the person's system. */
+  sentence(text: string): string;
   /** What a rule measured, against its limit. */
   measured(measured: Measured): string;
 }
@@ -57,6 +59,10 @@ export function useFigures(): Figures {
         return isSmall ? `${three(valueM3 * 1e6)} mL` : `${three(valueM3 * 1000)} L`;
       },
       size: (dn) => formatNominalSize(dn, system),
+      sentence: (text) =>
+        system === 'us'
+          ? text.replace(/\bDN(\d+)\b/g, (_size, dn) => formatNominalSize(Number(dn), 'us'))
+          : text,
       capacity: (kv) => (system === 'us' ? `Cv ${three(kv * CV_PER_KV)}` : `Kv ${three(kv)} m³/h`),
       measured: ({ value, limit, unit }) => {
         const say = (figure: number): string => {

@@ -33,8 +33,8 @@ describe('a job', () => {
   });
 
   it('says what to do where it is not there', async () => {
-    open({ error: { code: 'not-found', message: 'That job is not here. Open the list of jobs.' } }, 404);
-    expect(await screen.findByText('That job is not here. Open the list of jobs.')).toBeInTheDocument();
+    open({ error: { code: 'not-found', message: 'This job was not found. Open the list of jobs.' } }, 404);
+    expect(await screen.findByText('This job was not found. Open the list of jobs.')).toBeInTheDocument();
     expect(screen.getByRole('button', { name: 'Try again' })).toBeInTheDocument();
   });
 });

@@ -116,7 +116,7 @@ describe('a line under its strip', () => {
 
   it('offers on the phone the first choice where nothing is picked, and else the next position', async () => {
     open('/jobs/job/lines/line/line-up/CW-104');
-    await userEvent.click(await screen.findByRole('button', { name: /^Pick Ostrand 21P, care$/ }));
+    await userEvent.click(await screen.findByRole('button', { name: /^Pick Ostrand 21P, With care$/ }));
     expect(await screen.findByRole('dialog')).toHaveTextContent('Ball, full port for CW-104');
     await userEvent.click(screen.getByRole('button', { name: 'Cancel' }));
     fireEvent.keyDown(document.body, { key: 'ArrowLeft' });

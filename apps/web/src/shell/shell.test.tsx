@@ -67,15 +67,15 @@ describe('the list of everything', () => {
     await screen.findByRole('link', { name: 'Tarn Quay' });
     for (const [typed, done] of [
       ['metric', () => store.getState().units === 'metric'],
-      ['shut the handle', () => store.getState().handle === 0],
+      ['close the handle', () => store.getState().handle === 0],
     ] as const) {
       key('k', { ctrlKey: true });
       await userEvent.type(await screen.findByRole('combobox'), `${typed}{enter}`);
       await waitFor(() => expect(done()).toBe(true));
     }
     key('k', { ctrlKey: true });
-    await userEvent.type(await screen.findByRole('combobox'), 'keys{enter}');
-    expect(await screen.findByRole('dialog', { name: 'Keys' })).toHaveTextContent(
+    await userEvent.type(await screen.findByRole('combobox'), 'keyboard{enter}');
+    expect(await screen.findByRole('dialog', { name: 'Keyboard shortcuts' })).toHaveTextContent(
       'undo your last change',
     );
   });
@@ -84,7 +84,9 @@ describe('the list of everything', () => {
     open();
     key('k', { ctrlKey: true });
     await userEvent.type(await screen.findByRole('combobox'), 'zzz');
-    expect(await screen.findByText('Nothing found. Try a tag, a room, a fixture, a valve type or a screen.')).toBeInTheDocument();
+    expect(
+      await screen.findByText('Nothing found. Try a tag, a room, a fixture, a valve type or a screen.'),
+    ).toBeInTheDocument();
   });
 });
 

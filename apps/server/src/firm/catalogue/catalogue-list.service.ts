@@ -30,7 +30,7 @@ export class CatalogueListService {
     return format === 'json' ? JSON.stringify(models, null, 2) : csvText(catalogueSheet(models));
   }
 
-  /** What taking a list would do, row by row. Changes nothing. */
+  /** What importing a walk list would do, row by row. Changes nothing. */
   async preview(format: CatalogueFormat, text: string): Promise<CatalogueListPreview> {
     const read = await this.read(format, text);
     return seen(planFor(read.models, await this.catalogue.list()), read);
@@ -49,7 +49,7 @@ export class CatalogueListService {
         throw new Refusal(409, {
           code: 'conflict',
           field: 'adds',
-          message: 'The catalogue has changed since you looked. Look at the list again.',
+          message: 'The catalogue has changed since you checked the list. Check it again.',
         });
       await this.catalogue.take(plan);
       return seen(plan, read);

@@ -25,7 +25,7 @@ export class CatalogueController {
     private readonly lists: CatalogueListService,
   ) {}
 
-  @ApiOperation({ summary: 'The models the company chooses from, the retired ones among them.' })
+  @ApiOperation({ summary: 'The models of the company, including retired ones.' })
   @May('look')
   @Get()
   list(): Promise<ModelView[]> {
@@ -46,7 +46,7 @@ export class CatalogueController {
     return this.send('json', response);
   }
 
-  @ApiOperation({ summary: 'What taking a list of models would do, row by row. Changes nothing.' })
+  @ApiOperation({ summary: 'What importing a list of models would do, row by row. Changes nothing.' })
   @May('catalogue')
   @Post('list/preview')
   @HttpCode(200)
@@ -54,7 +54,7 @@ export class CatalogueController {
     return this.lists.preview(format, text);
   }
 
-  @ApiOperation({ summary: 'Takes what was seen of a list: adds what is new, changes what differs.' })
+  @ApiOperation({ summary: 'Imports a checked list: adds what is new, changes what differs.' })
   @May('catalogue')
   @Post('list')
   @HttpCode(200)
@@ -69,7 +69,7 @@ export class CatalogueController {
     return this.catalogue.addOne(model);
   }
 
-  @ApiOperation({ summary: 'Says anew what a model is.' })
+  @ApiOperation({ summary: 'Changes a model.' })
   @May('catalogue')
   @Put(':id')
   change(
@@ -79,7 +79,7 @@ export class CatalogueController {
     return this.catalogue.change(id, version, model);
   }
 
-  @ApiOperation({ summary: 'Retires a model, or takes it back into the line-ups.' })
+  @ApiOperation({ summary: 'Retires a model, or restores it.' })
   @May('catalogue')
   @Put(':id/retired')
   retire(

@@ -171,7 +171,7 @@ export class CatalogueService {
       throw new Refusal(409, {
         code: 'stale',
         field: 'version',
-        message: `${row.maker} ${row.model} was changed meanwhile. Look at it as it is now, and put yours in again.`,
+        message: `${row.maker} ${row.model} was changed by somebody else in the meantime. Reload it, then enter your change again.`,
         current: await this.get(id),
       });
     return row;
@@ -184,7 +184,7 @@ export class CatalogueService {
       throw new Refusal(400, {
         code: 'invalid-input',
         field: 'model.sizes',
-        message: `DN${twice.dn} is there twice. Keep one of them.`,
+        message: `DN${twice.dn} appears twice. Keep one of them.`,
       });
     try {
       return await work();
@@ -193,7 +193,7 @@ export class CatalogueService {
       throw new Refusal(409, {
         code: 'conflict',
         field: 'model.model',
-        message: `${maker} ${model} is in the catalogue already. Change that one, or give this one another name.`,
+        message: `${maker} ${model} is already in the catalogue. Change that model, or give this one another name.`,
       });
     }
   }
@@ -204,11 +204,11 @@ const nameOf = ({ maker, model }: { maker: string; model: string }): string => `
 const changedSince = (row: CatalogueModelRow): Refusal =>
   new Refusal(409, {
     code: 'stale',
-    message: `${nameOf(row)} was changed since. Look at it as it is now, and change it by hand.`,
+    message: `${nameOf(row)} was changed since. Check it as it is now, and change it by hand.`,
   });
 
 const notHere = (): NotFoundException =>
-  new NotFoundException('That valve is not in the catalogue any more. Look at the line-up again.');
+  new NotFoundException('That model is no longer in the catalogue. Reload the line-up.');
 
 /** Whether two models say the same, whatever stands first. */
 export function sameModel(one: CatalogueModel, other: CatalogueModel): boolean {

@@ -34,7 +34,7 @@ export async function readCatalogueList({
   if (read.models.length > MOST_MODELS)
     throw new InvalidInput(
       'text',
-      `There are ${read.models.length} models in it: give at most ${MOST_MODELS}.`,
+      `The list has ${read.models.length} models: import at most ${MOST_MODELS} at once.`,
     );
   return read;
 }
@@ -45,17 +45,20 @@ function readModels(text: string): ReadSheet {
   try {
     list = JSON.parse(text);
   } catch {
-    throw new InvalidInput('text', 'This is not JSON: give a list of models as the catalogue writes it.');
+    throw new InvalidInput(
+      'text',
+      'This is not a JSON file: import a list of models as the catalogue exports it.',
+    );
   }
   if (!Array.isArray(list))
-    throw new InvalidInput('text', 'Give a list of models as the catalogue writes it.');
+    throw new InvalidInput('text', 'Import a list of models as the catalogue exports it.');
   const read: ReadSheet = { models: [], problems: [], unread: [] };
   const named = new Set<string>();
   list.forEach((given: unknown, at) => {
     try {
       const model = catalogueModelInput.read(given, '');
       if (named.has(modelKey(model)))
-        throw new InvalidInput('model', `${modelName(model)} is there twice: keep one.`);
+        throw new InvalidInput('model', `${modelName(model)} appears twice: keep one.`);
       if (new Set(model.sizes.map(({ dn }) => dn)).size < model.sizes.length)
         throw new InvalidInput('sizes', `${modelName(model)} has a size twice: keep one.`);
       named.add(modelKey(model));

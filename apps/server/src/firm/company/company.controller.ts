@@ -17,7 +17,7 @@ export class CompanyController {
   }
 
   @ApiOperation({
-    summary: 'The currency prices are in from now on; those that are there are not converted.',
+    summary: 'Sets the currency of prices; existing prices are not converted.',
   })
   @May('catalogue')
   @Put('currency')
@@ -26,7 +26,7 @@ export class CompanyController {
   }
 
   @ApiOperation({
-    summary: 'Takes sides where good people differ; what is left out takes the standard side.',
+    summary: 'Sets house rules; a rule that is left out gets its default.',
   })
   @May('house-rules')
   @Put('house-rules')

@@ -107,5 +107,5 @@ const stale = (what: string): Refusal =>
   new Refusal(409, {
     code: 'stale',
     field: 'version',
-    message: `${what} changed meanwhile. Look at it as it is now, and change it again.`,
+    message: `${what} changed in the meantime. Reload it, then change it again.`,
   });

@@ -12,7 +12,7 @@ export class Invitation extends Model {
   @Column(DataType.UUID)
   declare companyId: string;
 
-  /** Fingerprint of the link's secret: whoever reads the table can not join with it. */
+  /** Fingerprint of the link's secret: whoever reads the table cannot join with it. */
   @Column(DataType.TEXT)
   declare tokenHash: string;
 

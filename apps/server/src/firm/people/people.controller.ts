@@ -38,28 +38,28 @@ export class PeopleController {
     return this.people.setRole(id, version, role);
   }
 
-  @ApiOperation({ summary: 'Somebody leaves the company. What they did stays signed.' })
+  @ApiOperation({ summary: 'Removes a person from the company. Their entries keep their name.' })
   @May('people')
   @Delete(':id')
   remove(@Param('id', IdPipe) id: string): Promise<PersonView> {
     return this.people.remove(id);
   }
 
-  @ApiOperation({ summary: 'Invitations that wait to be taken.' })
+  @ApiOperation({ summary: 'Open invitations.' })
   @May('people')
   @Get('invitations')
   invitations(): Promise<InvitationView[]> {
     return this.people.openInvitations();
   }
 
-  @ApiOperation({ summary: 'Makes a link that lets one person join, for a week.' })
+  @ApiOperation({ summary: 'Creates a link for one person, valid for a week.' })
   @May('people')
   @Post('invitations')
   invite(@Body() { role }: InviteRequest): Promise<NewInvitationView> {
     return this.people.invite(role);
   }
 
-  @ApiOperation({ summary: 'Takes an invitation back.' })
+  @ApiOperation({ summary: 'Withdraws an invitation.' })
   @May('people')
   @Delete('invitations/:id')
   @HttpCode(204)

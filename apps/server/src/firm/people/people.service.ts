@@ -98,7 +98,7 @@ export class PeopleService {
   withdraw(id: string): Promise<void> {
     return inTransaction(this.sequelize, async () => {
       const invitation = await this.invitations.findByPk(id, { lock: true });
-      if (!invitation) throw new NotFoundException('That invitation is not open any more.');
+      if (!invitation) throw new NotFoundException('That invitation is no longer open.');
       await invitation.destroy();
       const { role } = invitation;
       await this.log.record({
@@ -144,7 +144,7 @@ export class PeopleService {
 
   private change(id: string, work: (person: Person) => Promise<void>): Promise<PersonView> {
     return inTransaction(this.sequelize, async () => {
-      // All owners are held, so that two can not demote one another at once.
+      // All owners are held, so that two cannot demote one another at once.
       await this.people.findAll({ where: { role: 'owner' }, lock: true });
       const person = await this.people.findOne({ where: { id, leftAt: null } });
       if (!person) throw new NotFoundException('That person is not in the company.');
@@ -156,7 +156,7 @@ export class PeopleService {
   private async keepAnOwner(): Promise<void> {
     const owners = await this.people.count({ where: { role: 'owner', leftAt: null } });
     if (owners === 1)
-      throw new ConflictException('A company needs an owner. Make somebody else owner first.');
+      throw new ConflictException('A company needs an owner. Make another person owner first.');
   }
 }
 
@@ -164,11 +164,11 @@ const changedMeanwhile = ({ name }: Person): Refusal =>
   new Refusal(409, {
     code: 'stale',
     field: 'version',
-    message: `The role of ${name} was changed meanwhile. Look at it as it is now, and change it again.`,
+    message: `The role of ${name} was changed in the meantime. Reload it, then change it again.`,
   });
 
 const notOpen = (): NotFoundException =>
-  new NotFoundException('This invitation is used, withdrawn or over a week old. Ask for a new link.');
+  new NotFoundException('This invitation was used, withdrawn or is over a week old. Ask for a new link.');
 
 const fingerprint = (token: string): string => createHash('sha256').update(token).digest('hex');
 

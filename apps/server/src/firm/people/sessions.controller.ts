@@ -42,7 +42,7 @@ export class SessionsController {
     return this.sessions.open(request, await this.signIn.byPassword(asked, address));
   }
 
-  @ApiOperation({ summary: 'Looks around in the demo company.' })
+  @ApiOperation({ summary: 'Opens the demo company.' })
   @Anyone()
   @Post('demo')
   @HttpCode(200)
@@ -54,7 +54,7 @@ export class SessionsController {
     return this.sessions.open(request, await this.signIn.asDemo(role, address));
   }
 
-  @ApiOperation({ summary: 'Starts a company of one’s own, as its owner.' })
+  @ApiOperation({ summary: 'Creates a company, with you as its owner.' })
   @Anyone()
   @Post('company')
   async startCompany(
@@ -83,7 +83,7 @@ export class SessionsController {
     return this.sessions.closeEverywhere(request);
   }
 
-  @ApiOperation({ summary: 'Changes one’s own password, and signs out every other device.' })
+  @ApiOperation({ summary: 'Changes your password and signs out all your other devices.' })
   @SignedIn()
   @Put('password')
   @HttpCode(200)

@@ -75,7 +75,7 @@ export class SignInService {
     throw new Refusal(409, {
       code: 'conflict',
       field: 'company',
-      message: `You are in more than one company with this e-mail and password: name one of ${names.join(', ')}.`,
+      message: `You belong to more than one company with this e-mail and password: enter one of ${names.join(', ')}.`,
     });
   }
 
@@ -86,7 +86,7 @@ export class SignInService {
       demo && (await inCompany(demo.id, () => this.people.findOne({ where: { role, leftAt: null } })));
     if (!person)
       throw new NotFoundException(
-        'There is no demo company on this server. Sign in, or start your own company.',
+        'There is no demo company on this server. Sign in, or create your own company.',
       );
     return person;
   }
@@ -96,7 +96,8 @@ export class SignInService {
     if (!this.companiesOpen)
       throw new Refusal(403, {
         code: 'not-allowed',
-        message: 'No new companies are created on this server. Ask the owner of yours for an invitation.',
+        message:
+          'New companies cannot be created on this server. Ask the owner of your company for an invitation.',
       });
     await this.attempts.count('joining', address);
     refuseCommonPassword(owner.password, owner.email);
@@ -124,7 +125,7 @@ export class SignInService {
         message:
           person.passwordHash === null
             ? 'People of the demo company have no password to change.'
-            : 'That is not your password as it is now.',
+            : 'That is not your current password.',
       });
     refuseCommonPassword(next, person.email, 'next');
     await this.attempts.forget('password', `${address} ${person.email}`);
@@ -171,7 +172,7 @@ export class SignInService {
     } catch (error) {
       if (error instanceof UniqueConstraintError)
         throw new ConflictException(
-          `Somebody of this company has joined with ${email.toLowerCase()} already. Sign in with it, or give another address.`,
+          `Somebody in this company has already joined with ${email.toLowerCase()}. Sign in with it, or use another address.`,
         );
       throw error;
     }
@@ -182,5 +183,5 @@ const wrongPassword = (): Refusal =>
   new Refusal(401, {
     code: 'signed-out',
     field: 'password',
-    message: 'That e-mail and password do not go together. Check both, and try again.',
+    message: 'E-mail or password is wrong. Check both and try again.',
   });

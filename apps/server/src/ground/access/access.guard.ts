@@ -15,7 +15,7 @@ export class AccessGuard implements CanActivate {
     const needed = this.reflector.get<Needed | undefined>(MAY, context.getHandler());
     if (needed === 'anyone') return true;
     const acting = actingIn(context.switchToHttp().getRequest<object>());
-    if (!acting) throw new Refusal(401, { code: 'signed-out', message: 'Sign in to go on.' });
+    if (!acting) throw new Refusal(401, { code: 'signed-out', message: 'Sign in to continue.' });
     if (needed === 'signed-in') return true;
     if (needed === 'people' && acting.isDemo) throw notInDemo();
     if (needed === undefined || !mayDo(acting.role, needed)) throw notAllowed(acting.role, needed);
@@ -27,14 +27,13 @@ export class AccessGuard implements CanActivate {
 const notInDemo = (): Refusal =>
   new Refusal(403, {
     code: 'not-allowed',
-    message:
-      'The people of the demo company stay as they are. Create a company of your own to invite people.',
+    message: 'People in the demo company cannot be changed. Create your own company to invite people.',
   });
 
 /** Says what a role may not do, and who may. */
 export function notAllowed(role: string, needed: Permission | undefined): Refusal {
   const message = needed
-    ? `As ${role} you may not ${PERMISSION_TABLE[needed].words}. Ask the ${PERMISSION_TABLE[needed].roles.join(' or ')}.`
+    ? `Your role, ${role}, cannot ${PERMISSION_TABLE[needed].words}. Ask an ${PERMISSION_TABLE[needed].roles.join(' or ')}.`
     : 'Nobody may do this.';
   return new Refusal(403, { code: 'not-allowed', message });
 }

@@ -7,36 +7,36 @@ export const PERMISSION_TABLE: Readonly<Record<Permission, { words: string; role
     roles: ['owner', 'estimator', 'foreman', 'technician', 'apprentice'],
   },
   record: {
-    words: 'write entries at a position',
+    words: 'add entries at a position',
     roles: ['owner', 'estimator', 'foreman', 'technician', 'apprentice'],
   },
   'change-duty': {
-    words: 'change what a position asks',
+    words: 'change the duty of a position',
     roles: ['owner', 'estimator', 'foreman', 'technician'],
   },
   pick: { words: 'pick valves', roles: ['owner', 'estimator', 'foreman'] },
   'bring-lines': {
-    words: 'start jobs and bring walk lists',
+    words: 'create jobs and import walk lists',
     roles: ['owner', 'estimator', 'foreman'],
   },
   walk: {
-    words: 'write down lines as they are walked',
+    words: 'walk lines',
     roles: ['owner', 'estimator', 'foreman', 'technician'],
   },
-  'house-rules': { words: 'take sides in house rules', roles: ['owner', 'estimator', 'foreman'] },
+  'house-rules': { words: 'change house rules', roles: ['owner', 'estimator', 'foreman'] },
   catalogue: {
     words: 'add, change and retire models of the catalogue',
     roles: ['owner', 'estimator', 'foreman'],
   },
   order: {
-    words: 'ask for prices, place and send orders',
+    words: 'request quotes, place and send orders',
     roles: ['owner', 'estimator', 'foreman'],
   },
   receive: {
-    words: 'check what has come against its order',
+    words: 'receive what was ordered',
     roles: ['owner', 'estimator', 'foreman', 'technician'],
   },
-  people: { words: 'invite people and give them roles', roles: ['owner'] },
+  people: { words: 'invite people and change roles', roles: ['owner'] },
 };
 
 /** Everything a role may do. */

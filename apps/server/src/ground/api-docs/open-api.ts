@@ -84,13 +84,13 @@ function publishedAnswers(): { answers: Record<string, Answer>; definitions: Sch
 }
 
 function described({ status, type, schema }: Answer): Responses {
-  if (type === undefined) return { 204: { description: 'Done; there is nothing to say.' } };
+  if (type === undefined) return { 204: { description: 'Done; no content.' } };
   return { [status]: { description: 'Done.', content: { [type]: { schema: schema ?? {} } } } };
 }
 
 const REFUSED: Responses = {
   default: {
-    description: 'Refused: which field, what was found, what would be right.',
+    description: 'Refused: field, value, and what to send instead.',
     content: { 'application/json': { schema: { $ref: '#/components/schemas/ErrorBody' } as Schema } },
   },
 };

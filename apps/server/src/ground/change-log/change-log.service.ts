@@ -110,7 +110,7 @@ export class ChangeLog {
     if (!found)
       throw new NotFoundException(`That is not one of your last ${UNDO_DEPTH} changes. Change it by hand.`);
     if (found.isUndone)
-      throw new Refusal(409, { code: 'conflict', message: 'That change was taken back already.' });
+      throw new Refusal(409, { code: 'conflict', message: 'That change is already undone.' });
     // A list that was taken back left nothing to import again from.
     if (found.change.kind === 'walk-list' && found.change.undoes !== null)
       throw new Refusal(409, { code: 'conflict', message: 'Import the walk list again.' });

@@ -36,7 +36,7 @@ const isCompanys = (model: unknown): boolean =>
 
 /**
  * The one place that keeps companies apart: hooks on every query of every model that carries a company. Reads, bulk changes and deletes are
- * narrowed to the open company, new rows get it, and a row of another company can not be saved.
+ * narrowed to the open company, new rows get it, and a row of another company cannot be saved.
  */
 export function scopeByCompany(sequelize: Sequelize): void {
   const narrowBy = (column: 'companyId' | 'company_id') =>
@@ -51,7 +51,7 @@ export function scopeByCompany(sequelize: Sequelize): void {
     const companyId = currentCompanyId();
     if (row.isNewRecord) row.set('companyId', companyId);
     else if (row.get('companyId') !== companyId)
-      throw new Error('a row of another company can not be changed');
+      throw new Error('a row of another company cannot be changed');
   }
   for (const event of ['beforeFind', 'beforeCount'] as const) {
     sequelize.addHook(event, function (this: unknown, options: Filtered) {

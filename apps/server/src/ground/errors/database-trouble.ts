@@ -9,8 +9,8 @@ const DISK_FULL = '53100';
 /** What a person is told when a query failed because of the database's own state, and not because of what was asked. */
 export const TROUBLE = {
   gone: 'The database does not answer, so this is not confirmed. Send it again in a moment: nothing is stored twice.',
-  busy: 'The database is busy, and this was given up: nothing of it was stored. Send it again in a moment.',
-  full: 'The disk of the database is full. Nothing was changed: make room, then send it again.',
+  busy: 'The database is busy and nothing was saved. Send it again in a moment.',
+  full: 'The disk of the database is full and nothing was saved. Free some space, then send it again.',
 } as const;
 
 interface Failed {

@@ -50,7 +50,7 @@ export class ErrorFilter implements ExceptionFilter {
           code: 'fault',
           reference,
           message:
-            'Grevik could not finish this. Look whether it was stored before you send it again; if it comes back, quote the reference.',
+            'Grevik could not finish this. Check whether it was saved before you send it again. If it happens again, quote the reference.',
         },
       },
     };
@@ -68,5 +68,5 @@ function clientMessage(thrown: unknown, status: number): string {
   const type = (thrown as { type?: unknown }).type;
   if (type === 'entity.parse.failed') return 'The request is not JSON: check its quotes and commas.';
   if (status === 413) return 'The request is too large: send it in parts.';
-  return thrown instanceof Error ? thrown.message : 'The request can not be read.';
+  return thrown instanceof Error ? thrown.message : 'The request cannot be read.';
 }

@@ -9,7 +9,7 @@ export class IdPipe implements PipeTransform<string, string> {
     if (!isUUID(value))
       throw new InvalidInput(
         'id',
-        `“${value.slice(0, 60)}” is no id: it must be a UUID as the lists give it.`,
+        `“${value.slice(0, 60)}” is not an id: it must be a UUID as the lists give it.`,
       );
     return value;
   }

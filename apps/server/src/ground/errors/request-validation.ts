@@ -16,7 +16,7 @@ export function requestValidation(): ValidationPipe {
 }
 
 function refusal(error: ValidationError | undefined): InvalidInput {
-  if (!error) return new InvalidInput('request', 'The request can not be read.');
+  if (!error) return new InvalidInput('request', 'The request cannot be read.');
   if (error.children?.[0]) return refusal(error.children[0]);
   const inside = error.target && describedRefusal(error.target, error.property, error.value);
   if (inside) return inside;
@@ -26,6 +26,6 @@ function refusal(error: ValidationError | undefined): InvalidInput {
   const given =
     error.value === undefined
       ? 'it is missing'
-      : `it is ${JSON.stringify(error.value)?.slice(0, 60) ?? 'nothing that JSON has'}`;
+      : `it is ${JSON.stringify(error.value)?.slice(0, 60) ?? 'not a JSON value'}`;
   return new InvalidInput(error.property, `${message}: ${given}.`);
 }

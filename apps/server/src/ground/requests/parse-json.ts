@@ -38,7 +38,7 @@ export function parseJson(bytes: Uint8Array, mostValues: number): unknown {
     if (path !== undefined)
       throw new InvalidInput(
         path || 'request',
-        `${path || 'The request'} has a character in it that no text can keep (zero, or half of a pair): take it out.`,
+        `${path || 'The request'} has a character that cannot be stored (zero, or half of a surrogate pair): remove it.`,
       );
   }
   return value;

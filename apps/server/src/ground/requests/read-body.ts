@@ -72,5 +72,5 @@ const tooLarge = (most: number): Refusal =>
 const brokenOff = (): Refusal =>
   new Refusal(400, {
     code: 'invalid-input',
-    message: 'The request broke off before its end. Send it again.',
+    message: 'The request was interrupted. Send it again.',
   });

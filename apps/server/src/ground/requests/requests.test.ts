@@ -54,7 +54,7 @@ describe('the description of the API', () => {
   it('has a page to read and every endpoint with a sentence', async () => {
     const page = await request(test.http).get('/api/docs').expect(200);
     expect(page.text).toContain('Grevik: the API');
-    expect(document.paths['/api/positions/{id}/duty']?.put?.summary).toBe('Changes what a position asks.');
+    expect(document.paths['/api/positions/{id}/duty']?.put?.summary).toBe('Changes the duty of a position.');
     const silent = Object.entries(document.paths).filter(([, operations]) =>
       Object.values(operations).some(({ summary }) => !summary),
     );

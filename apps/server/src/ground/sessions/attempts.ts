@@ -45,7 +45,7 @@ export class Attempts {
       const minutes = Math.ceil((refused as RateLimiterRes).msBeforeNext / 60_000);
       throw new Refusal(429, {
         code: 'too-many',
-        message: `That was tried too often. Wait ${minutes === 1 ? 'a minute' : `${minutes} minutes`}, then try again.`,
+        message: `Too many attempts. Wait ${minutes === 1 ? 'a minute' : `${minutes} minutes`}, then try again.`,
       });
     }
   }

@@ -18,6 +18,6 @@ export function refuseCommonPassword(password: string, email: string, field = 'p
   if (isCommon || said.includes(email.toLowerCase().split('@')[0] ?? email) || new Set(said).size < 5)
     throw new InvalidInput(
       field,
-      'That password is among the first that are guessed. Take a few words that do not belong together.',
+      'That password is too common. Use a few words that do not belong together.',
     );
 }

@@ -50,7 +50,7 @@ export class WorkThreads implements OnApplicationShutdown {
     if (!turn)
       throw new Refusal(429, {
         code: 'too-many',
-        message: 'Too many calculations of yours are waiting. Wait for some of them, then send this again.',
+        message: 'Too many of your calculations are waiting. Wait until some are done, then send this again.',
       });
     const time = AbortSignal.timeout(mostMs);
     try {

@@ -26,7 +26,7 @@ export class PriceDeskController {
 
   @ApiOperation({
     summary:
-      'Answers a request for quotation line by line: price and breaks, something else, a question, or not carried. Late or wrong where practice asks for it.',
+      'Answers a quote request line by line: price and breaks, a substitute, a question, or not carried. Late or wrong where a practice fault asks for it.',
   })
   @Anyone()
   @Post(':supplier/quotations')
@@ -49,7 +49,7 @@ export class PriceDeskController {
       });
     if (practice) await pause(practice.delayS * 1000);
     if (practice?.fault === 'busy')
-      throw new Refusal(503, { code: 'unavailable', message: 'The desk is busy: ask again in a while.' });
+      throw new Refusal(503, { code: 'unavailable', message: 'The supplier is busy. Request again later.' });
     if (practice?.fault === 'cut-off') return void response.destroy();
     const answered: AnsweredLine[] = [];
     for (const [at, line] of lines.entries()) {

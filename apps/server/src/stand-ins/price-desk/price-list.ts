@@ -23,7 +23,7 @@ const without = (spec: ValveSpec, ...fields: (keyof ValveSpec)[]): ValveSpec =>
 export const SUPPLIERS: readonly Supplier[] = [
   {
     id: 'Quillside Supply',
-    words: 'counter in town: dear, on the shelf',
+    words: 'counter in town: higher prices, in stock',
     dear: 1.06,
     leadDays: 1,
     toDn: 150,
@@ -31,7 +31,7 @@ export const SUPPLIERS: readonly Supplier[] = [
       spec.type === 'ball' && spec.port === 'full' && (spec.dn ?? 0) >= 40
         ? {
             spec: { ...spec, port: 'reduced' },
-            why: 'Full port is three weeks away; reduced is on the shelf.',
+            why: 'Full port has three weeks lead time; reduced port is in stock.',
           }
         : undefined,
   },
@@ -45,7 +45,7 @@ export const SUPPLIERS: readonly Supplier[] = [
       spec.body === 'dzr-brass' && (spec.dn ?? 0) <= 20
         ? {
             spec: { ...without(spec, 'leadFree', 'approvals'), body: 'brass' },
-            why: 'The same valve in plain brass, from the run we have.',
+            why: 'The same valve in plain brass, in stock.',
           }
         : undefined,
   },
@@ -57,7 +57,7 @@ export const SUPPLIERS: readonly Supplier[] = [
     toDn: 900,
     swaps: (spec) =>
       spec.standard === 'AWWA C515'
-        ? { spec: { ...spec, standard: 'AWWA C509' }, why: 'C509 on the yard, C515 to order.' }
+        ? { spec: { ...spec, standard: 'AWWA C509' }, why: 'C509 in stock, C515 to order.' }
         : undefined,
   },
 ];
@@ -83,26 +83,26 @@ const drawn = (text: string, of: number): number =>
 const QUESTIONS: Partial<Record<keyof ValveSpec, string>> = {
   type: 'What kind of valve is it?',
   dn: 'Which size?',
-  ends: 'Which end is which, and what does each join?',
+  ends: 'Which connection on which end?',
   opening: 'Open left or open right?',
   standard: 'To which AWWA standard?',
-  body: 'In what metal, or which plastic?',
+  body: 'Which metal or plastic?',
   port: 'Full port or reduced?',
   seat: 'What seats?',
-  rating: 'Rated for what?',
+  rating: 'Which rating?',
   operator: 'Lever, wheel, gear or nut?',
   form: 'Straight or angle?',
   action: 'Quarter turn or multi-turn?',
   facing: 'Raised face or flat face?',
   bonnet: 'Which bonnet?',
-  stem: 'Rising or not?',
+  stem: 'Rising stem or not?',
   coating: 'Epoxy-coated or bare?',
-  kind: 'Which kind of check?',
+  kind: 'Which type of check?',
   rangePa: 'Which spring range?',
   trim: 'Which trim? It is on the tag, not on the casting.',
   approvals: 'For drinking water, gas or neither?',
-  orientation: 'Lying or standing, and which way does the water go?',
-  setPressurePa: 'Set at what pressure?',
+  orientation: 'Horizontal or vertical, and which flow direction?',
+  setPressurePa: 'Which set pressure?',
 };
 
 /**

@@ -35,7 +35,7 @@ export class ArchiveController {
     };
   }
 
-  @ApiOperation({ summary: 'A job whole as one file: lines, walks, positions, picks, entries, photos.' })
+  @ApiOperation({ summary: 'A whole job as one file: lines, walks, positions, picks, entries, photos.' })
   @May('look')
   @Get('jobs/:id')
   async show(
@@ -47,7 +47,7 @@ export class ArchiveController {
     return archive;
   }
 
-  @ApiOperation({ summary: 'Makes a job from an archive: whole, or not at all.' })
+  @ApiOperation({ summary: 'Imports a job from a file: all of it, or nothing.' })
   @May('bring-lines')
   @Post('jobs')
   take(@Req() request: Request): Promise<ArchiveTaken> {
@@ -67,7 +67,9 @@ export class ArchiveController {
     return this.coordinates.out(id);
   }
 
-  @ApiOperation({ summary: 'Places positions by their tags from GeoJSON points: all of them, or none.' })
+  @ApiOperation({
+    summary: 'Sets coordinates of positions by their tags from GeoJSON points: all of them, or none.',
+  })
   @May('walk')
   @Put('jobs/:id/positions.geojson')
   @HttpCode(200)

@@ -62,7 +62,7 @@ export class CoordinatesService {
       try {
         const { tag, ...place } = placeOf(feature, `features[${at}]`);
         const position = known.get(tag.toLowerCase());
-        if (!position) throw new InvalidInput('tag', `“${tag}” is no position of this job.`);
+        if (!position) throw new InvalidInput('tag', `“${tag}” is not a position of this job.`);
         if (places.has(position.id)) throw new InvalidInput('tag', `“${tag}” is placed twice.`);
         places.set(position.id, place);
       } catch (error) {
@@ -77,7 +77,7 @@ export class CoordinatesService {
 }
 
 const notHere = (): NotFoundException =>
-  new NotFoundException('That job is not here. Open the list of jobs.');
+  new NotFoundException('This job was not found. Open the list of jobs.');
 
 const collection: Field<string> = choice(['FeatureCollection']);
 
@@ -101,7 +101,7 @@ function placeOf(feature: unknown, path: string): { tag: string; longitude: numb
   if (type !== 'Point' || !Array.isArray(coordinates))
     throw new InvalidInput(
       path,
-      `${path} (${tag}) is no Point: give geometry.coordinates [longitude, latitude].`,
+      `${path} (${tag}) is not a Point: give geometry.coordinates [longitude, latitude].`,
     );
   return {
     tag,

@@ -35,7 +35,7 @@ export class ExportJob {
         ['lines', 'positions', 'placeOnLine', 'ASC'],
       ],
     });
-    if (!job) throw new NotFoundException('That job is not here. Open the list of jobs.');
+    if (!job) throw new NotFoundException('This job was not found. Open the list of jobs.');
     const positionIds = job.lines.flatMap(({ positions }) => positions.map(({ id }) => id));
     const allTags = new Map(
       job.lines.flatMap(({ positions }) => positions.map(({ id, tag }) => [id, tag] as const)),

@@ -69,7 +69,7 @@ export class ImportJob {
         throw new Refusal(409, {
           code: 'conflict',
           field: 'job',
-          message: `There is a job called “${archive.job}” already. Give one of them another name.`,
+          message: `There is already a job called “${archive.job}”. Rename one of them.`,
         });
       if (archive.houseRules) await job.update({ houseRules: archive.houseRules });
       const imported: Imported = {

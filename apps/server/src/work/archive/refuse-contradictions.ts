@@ -2,11 +2,11 @@ import type { JobArchive } from '@grevik/contracts';
 import { InvalidInput, TAG_PATTERN } from '@grevik/core';
 import { refuseOddWalk } from '../walks/odd-walk.js';
 
-/** What each field alone can not tell: tags and names given twice, a valve of the walk that is no position, a pick without its model. */
+/** What each field alone cannot tell: tags and names given twice, a valve of the walk that is no position, a pick without its model. */
 export function refuseContradictions({ lines, models }: JobArchive): void {
   const once = (seen: Set<string>, given: string, field: string): void => {
     const key = given.trim().toLowerCase();
-    if (seen.has(key)) throw new InvalidInput(field, `${field} is “${given}”, which is there already.`);
+    if (seen.has(key)) throw new InvalidInput(field, `${field} is “${given}”, which is already used.`);
     seen.add(key);
   };
   const tags = new Set<string>();

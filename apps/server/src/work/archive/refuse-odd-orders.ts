@@ -1,7 +1,7 @@
 import type { JobArchive } from '@grevik/contracts';
 import { InvalidInput } from '@grevik/core';
 
-/** What each field alone can not tell: a line named twice, an order sent to nobody, more come than was ordered, a tag no line has. */
+/** What each field alone cannot tell: a line named twice, an order sent to nobody, more come than was ordered, a tag no line has. */
 export function refuseOddOrders({ orders = [], lines }: JobArchive): void {
   const tags = new Set(lines.flatMap(({ positions }) => positions.map(({ tag }) => tag)));
   const ids = new Set<string>();
@@ -14,11 +14,11 @@ export function refuseOddOrders({ orders = [], lines }: JobArchive): void {
         `${field}.supplier is missing: an order that is ${state} has one.`,
       );
     if (state === 'draft' && drafts.has(supplier ?? ''))
-      throw new InvalidInput(`${field}.state`, `${field} is a second draft for one supplier.`);
+      throw new InvalidInput(`${field}.state`, `${field} is a second draft for the same supplier.`);
     if (state === 'draft') drafts.add(supplier ?? '');
     ordered.forEach(({ id, positions, quantity, receipts }, index) => {
       const line = `${field}.lines[${index}]`;
-      if (ids.has(id)) throw new InvalidInput(`${line}.id`, `${line}.id is “${id}”, which is there already.`);
+      if (ids.has(id)) throw new InvalidInput(`${line}.id`, `${line}.id is “${id}”, which is already used.`);
       ids.add(id);
       const stranger = positions.find((tag) => !tags.has(tag));
       if (stranger !== undefined)
@@ -32,7 +32,7 @@ export function refuseOddOrders({ orders = [], lines }: JobArchive): void {
       if (came > quantity)
         throw new InvalidInput(
           `${line}.receipts`,
-          `${line}.receipts come to ${came}, and ${quantity} were ordered.`,
+          `${line}.receipts add up to ${came}, but ${quantity} were ordered.`,
         );
     });
   });

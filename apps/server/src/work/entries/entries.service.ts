@@ -36,11 +36,11 @@ export class EntriesService {
     if (happened.getTime() > Date.now() + DAY_MS)
       throw new InvalidInput(
         'happenedAt',
-        `happenedAt is ${happenedAt}, which is still to come: check the device’s clock.`,
+        `happenedAt is ${happenedAt}, which is in the future: check the clock of the device.`,
       );
     refuseOddEntry(kind, text, { turns: turns ?? null, found: found ?? null, finding: finding ?? null });
     if (!(await this.positions.findByPk(positionId, { attributes: ['id'] })))
-      throw new NotFoundException('That position is not here. Open the line again.');
+      throw new NotFoundException('This position was not found. Open the line again.');
     const fact = {
       positionId,
       kind,
@@ -57,7 +57,7 @@ export class EntriesService {
       throw new Refusal(409, {
         code: 'conflict',
         field: 'id',
-        message: `There is another entry with the id ${id}. An entry is never changed: write a new one.`,
+        message: `There is another entry with the id ${id}. An entry cannot be changed: add a new one.`,
       });
     return { entry: entryView(stored), isNew: !before };
   }
@@ -82,7 +82,7 @@ export class EntriesService {
       const position = await this.positions.findByPk(entry.positionId, {
         lock: true,
       });
-      if (!position) throw new NotFoundException('That position is not here. Open the line again.');
+      if (!position) throw new NotFoundException('This position was not found. Open the line again.');
       // Looked at again behind the lock: the same may have been sent twice at once.
       if (await this.find(entry.id)) return;
       await this.entries.create(entry);

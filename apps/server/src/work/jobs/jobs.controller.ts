@@ -9,7 +9,7 @@ import { JobsService } from './jobs.service.js';
 export class JobsController {
   constructor(private readonly jobs: JobsService) {}
 
-  @ApiOperation({ summary: 'Every job, with its lines and how far they are decided.' })
+  @ApiOperation({ summary: 'Every job, with its lines and how many positions are picked.' })
   @May('look')
   @Get()
   list(): Promise<JobView[]> {
@@ -23,14 +23,14 @@ export class JobsController {
     return this.jobs.get(id);
   }
 
-  @ApiOperation({ summary: 'Every position of a job in a word, line by line as the water goes.' })
+  @ApiOperation({ summary: 'Every position of a job in short, line by line in flow order.' })
   @May('look')
   @Get(':id/positions')
   positions(@Param('id', IdPipe) id: string): Promise<PositionSummary[]> {
     return this.jobs.positionsOf(id);
   }
 
-  @ApiOperation({ summary: 'Takes sides for one job; what is left out follows the company.' })
+  @ApiOperation({ summary: 'Sets house rules for one job; a rule that is left out follows the company.' })
   @May('house-rules')
   @Put(':id/house-rules')
   takeSides(
@@ -40,7 +40,7 @@ export class JobsController {
     return this.jobs.takeSides(id, version, houseRules);
   }
 
-  @ApiOperation({ summary: 'Starts a job.' })
+  @ApiOperation({ summary: 'Creates a job.' })
   @May('bring-lines')
   @Post()
   create(@Body() { name }: CreateJobRequest): Promise<JobView> {

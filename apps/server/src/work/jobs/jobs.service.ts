@@ -89,9 +89,7 @@ export class JobsService {
       });
     } catch (error) {
       if (error instanceof UniqueConstraintError)
-        throw new ConflictException(
-          `There is a job called “${name.trim()}” already. Give this one another name.`,
-        );
+        throw new ConflictException(`There is already a job called “${name.trim()}”. Enter another name.`);
       throw error;
     }
   }
@@ -140,13 +138,13 @@ export class JobsService {
 }
 
 const notHere = (): NotFoundException =>
-  new NotFoundException('That job is not here. Open the list of jobs.');
+  new NotFoundException('This job was not found. Open the list of jobs.');
 
 const stale = ({ name }: Job): Refusal =>
   new Refusal(409, {
     code: 'stale',
     field: 'version',
-    message: `The house rules of ${name} were changed meanwhile. Look at them as they are now, and change them again.`,
+    message: `The house rules of ${name} were changed in the meantime. Reload them, then change them again.`,
   });
 
 function viewOf(job: Job, progress: ReadonlyMap<string, Progress>): JobView {

@@ -20,14 +20,14 @@ export class LinesController {
     private readonly sides: JobHouseRules,
   ) {}
 
-  @ApiOperation({ summary: 'A line with its positions, as the water goes.' })
+  @ApiOperation({ summary: 'A line with its positions, in flow order.' })
   @May('look')
   @Get(':id')
   show(@Param('id', IdPipe) id: string): Promise<LineView> {
     return this.lines.get(id);
   }
 
-  @ApiOperation({ summary: 'Its schedule as a sheet.' })
+  @ApiOperation({ summary: 'Its schedule as CSV.' })
   @May('look')
   @Get(':id/schedule.csv')
   async schedule(

@@ -26,7 +26,7 @@ export class LinesService {
     try {
       const line = await inTransaction(this.sequelize, async () => {
         const job = await this.jobs.findByPk(jobId, { lock: true });
-        if (!job) throw new NotFoundException('That job is not here. Open the list of jobs.');
+        if (!job) throw new NotFoundException('This job was not found. Open the list of jobs.');
         const last = await this.lines.max<number | null, Line>('placeInJob', {
           where: { jobId },
         });
@@ -49,9 +49,7 @@ export class LinesService {
       return await this.get(line.id);
     } catch (error) {
       if (error instanceof UniqueConstraintError)
-        throw new ConflictException(
-          `There is a line called “${name.trim()}” already. Give this one another name.`,
-        );
+        throw new ConflictException(`There is already a line called “${name.trim()}”. Enter another name.`);
       throw error;
     }
   }
@@ -62,7 +60,7 @@ export class LinesService {
       readPositions(this.sequelize, { lineId: id }),
       this.walks.of(id),
     ]);
-    if (!line) throw new NotFoundException('That line is not here. Open the job again.');
+    if (!line) throw new NotFoundException('This line was not found. Open the job again.');
     return {
       id: line.id,
       jobId: line.jobId,

@@ -72,20 +72,20 @@ export class OrderLocks {
 }
 
 const noLine = (): NotFoundException =>
-  new NotFoundException('That line is not on an order here. Open the orders again.');
+  new NotFoundException('This order line was not found. Open the orders again.');
 const noOrder = (): NotFoundException =>
-  new NotFoundException('That order is not here. Open the orders again.');
+  new NotFoundException('This order was not found. Open the orders again.');
 export const staleOrder = (): Refusal =>
   new Refusal(409, {
     code: 'stale',
-    message: 'Somebody changed this order meanwhile. Look at it as it is now.',
+    message: 'Somebody changed this order in the meantime. Reload it.',
   });
 
 export function refuseStale(line: OrderLine, version: number): void {
   if (line.version !== version)
     throw new Refusal(409, {
       code: 'stale',
-      message: `Somebody changed “${line.text.slice(0, 60)}” meanwhile. Look at it as it is now.`,
+      message: `Somebody changed “${line.text.slice(0, 60)}” in the meantime. Reload it.`,
     });
 }
 

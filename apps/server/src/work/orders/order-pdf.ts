@@ -45,7 +45,7 @@ const STATES: Record<OrderView['state'], string> = {
   draft: 'draft, not sent',
   sent: 'sent',
   confirmed: 'confirmed',
-  'part-received': 'received in part',
+  'part-received': 'partly received',
   received: 'received',
 };
 
@@ -63,20 +63,28 @@ function pageOf(order: OrderView, whole: OrdersView, at: Date, index: number): C
     }).format(value);
   const rows = sheetRows({ ...whole, orders: [order] });
   const families = [...new Set(rows.map(({ Family }) => Family))];
-  const head: TableCell[] = ['Pieces', 'What', 'For', 'Each', 'Amount'].map((text) => ({ text, bold: true }));
+  const head: TableCell[] = ['Qty', 'Description', 'For', 'Unit price', 'Amount'].map((text) => ({
+    text,
+    bold: true,
+  }));
   const body = families.flatMap((family): TableCell[][] => [
     [{ text: family, colSpan: 5, bold: true, margin: [0, 6, 0, 0] }, '', '', '', ''],
     ...rows
       .filter(({ Family }) => Family === family)
       .map((row): TableCell[] => [
         { text: String(row.Quantity), alignment: 'right' },
-        { text: row.Note === '' ? String(row.What) : `${row.What}\n${row.Note}` },
+        { text: row.Note === '' ? String(row.Description) : `${row.Description}\n${row.Note}` },
         String(row.Positions),
-        { text: typeof row.Each === 'number' ? money(row.Each) : 'price?', alignment: 'right' },
+        {
+          text: typeof row['Unit price'] === 'number' ? money(row['Unit price']) : 'not quoted',
+          alignment: 'right',
+        },
         {
           text:
-            typeof row.Each === 'number'
-              ? money(lineAmount({ quantity: Number(row.Quantity), unitPrice: row.Each }, places) ?? 0)
+            typeof row['Unit price'] === 'number'
+              ? money(
+                  lineAmount({ quantity: Number(row.Quantity), unitPrice: row['Unit price'] }, places) ?? 0,
+                )
               : '',
           alignment: 'right',
         },
@@ -84,7 +92,7 @@ function pageOf(order: OrderView, whole: OrdersView, at: Date, index: number): C
   ]);
   return [
     {
-      text: order.supplier ?? 'Waiting for a price',
+      text: order.supplier ?? 'No supplier yet',
       fontSize: 18,
       bold: true,
       ...(index > 0 && { pageBreak: 'before' as const }),
@@ -98,14 +106,14 @@ function pageOf(order: OrderView, whole: OrdersView, at: Date, index: number): C
       layout: 'lightHorizontalLines',
     },
     {
-      text: `${money(amount)}${unpriced > 0 ? `, without ${unpriced} not priced yet` : ''}`,
+      text: `${money(amount)}${unpriced > 0 ? `, not including ${unpriced} ${unpriced === 1 ? 'line' : 'lines'} without a price` : ''}`,
       bold: true,
       fontSize: 12,
       alignment: 'right',
       margin: [0, 10, 0, 2],
     },
     {
-      text: 'Each amount is rounded to the smallest coin, half up, then summed. Said in full: what is not said here is to be asked, not guessed.',
+      text: 'Each amount is rounded half up to the smallest unit of the currency, then added. Please ask about anything this order does not state; do not guess.',
       italics: true,
     },
   ];

@@ -70,7 +70,7 @@ export class OrderProgress {
           throw new Refusal(409, {
             code: 'conflict',
             field: 'id',
-            message: `There is another receipt with the id ${id}. What came is never changed: write a new one.`,
+            message: `There is another receipt with the id ${id}. A receipt cannot be changed: add a new one.`,
           });
         return order.jobId;
       }
@@ -78,13 +78,13 @@ export class OrderProgress {
         throw new Refusal(409, {
           code: 'conflict',
           field: 'state',
-          message: `This order is ${order.state}: only what has been sent can come.`,
+          message: `This order is ${order.state}: only a sent order can be received.`,
         });
       const left = line.quantity - receivedOf(line);
       if (accepted && quantity > left)
         throw new InvalidInput(
           'quantity',
-          `quantity is ${quantity}, and ${left} of ${line.quantity} are still to come.`,
+          `quantity is ${quantity}, and ${left} of ${line.quantity} are not received yet.`,
         );
       const said = casting.trim();
       await this.receipts.create({

@@ -16,10 +16,10 @@ const WIDTHS: Record<SheetColumn, number> = {
   Supplier: 24,
   Family: 14,
   Quantity: 10,
-  What: 90,
+  Description: 90,
   Positions: 24,
   Note: 30,
-  Each: 12,
+  'Unit price': 12,
   Amount: 12,
   Currency: 10,
   'Lead days': 10,
@@ -37,10 +37,10 @@ export function sheetRows({ orders, currency }: OrdersView): Record<SheetColumn,
       Supplier: supplier ?? '',
       Family: familyWords(line.spec ?? undefined),
       Quantity: line.quantity,
-      What: line.text,
+      Description: line.text,
       Positions: line.positions.map(({ tag }) => tag).join(' '),
       Note: line.note,
-      Each: line.unitPrice ?? '',
+      'Unit price': line.unitPrice ?? '',
       Amount:
         lineAmount(
           {
@@ -66,7 +66,7 @@ export async function writeSheet(orders: OrdersView): Promise<Buffer> {
   sheet.columns = SHEET_COLUMNS.map((name) => ({ header: name, key: name, width: WIDTHS[name] }));
   sheet.getRow(1).font = { bold: true };
   sheet.addRows(sheetRows(orders));
-  for (const name of ['Each', 'Amount'] as const) sheet.getColumn(name).numFmt = '#,##0.00##';
+  for (const name of ['Unit price', 'Amount'] as const) sheet.getColumn(name).numFmt = '#,##0.00##';
   return Buffer.from(await book.xlsx.writeBuffer());
 }
 
@@ -87,11 +87,11 @@ export async function readSheet(file: Buffer): Promise<SheetRow[]> {
     const name = SHEET_COLUMNS.find((column) => column === cell.text.trim());
     if (name) heading.set(name, at);
   });
-  const missing = (['Line', 'Quantity', 'What'] as const).filter((column) => !heading.has(column));
+  const missing = (['Line', 'Quantity', 'Description'] as const).filter((column) => !heading.has(column));
   if (!sheet || missing.length > 0)
     throw new InvalidInput(
       'file',
-      `The first row must name the columns; ${missing.join(', ')} is missing. Bring a sheet that came from here.`,
+      `The first row must name the columns; ${missing.join(', ')} is missing. Import a sheet that was exported here.`,
     );
   const rows: SheetRow[] = [];
   sheet.eachRow((row, number) => {

@@ -90,5 +90,5 @@ export class OrderUndo {
 const changedSince = (): Refusal =>
   new Refusal(409, {
     code: 'stale',
-    message: 'These order lines were changed since. Look at them as they are now, and change them by hand.',
+    message: 'These order lines were changed since. Check them as they are now, and change them by hand.',
   });

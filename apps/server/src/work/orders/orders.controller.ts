@@ -41,7 +41,7 @@ export class OrdersController {
     private readonly threads: WorkThreads,
   ) {}
 
-  @ApiOperation({ summary: 'The orders of a job, with what was asked of suppliers and what has come.' })
+  @ApiOperation({ summary: 'The orders of a job, with quote requests and receipts.' })
   @SendsJson()
   @May('look')
   @Get()
@@ -50,8 +50,7 @@ export class OrdersController {
   }
 
   @ApiOperation({
-    summary:
-      'Puts lines with those that wait for a price: all of them, or none. Sent twice they are ordered once.',
+    summary: 'Adds order lines without a supplier: all of them, or none. Sent twice they are added once.',
   })
   @SendsJson()
   @May('order')
@@ -63,7 +62,7 @@ export class OrdersController {
     return this.orders.add(jobId, lines);
   }
 
-  @ApiOperation({ summary: 'Takes lines off that have not been sent.' })
+  @ApiOperation({ summary: 'Removes lines that have not been sent.' })
   @SendsJson()
   @May('order')
   @Delete('lines')
@@ -71,7 +70,7 @@ export class OrdersController {
     return this.orders.remove(jobId, ids);
   }
 
-  @ApiOperation({ summary: 'Gives lines to a supplier, at a price.' })
+  @ApiOperation({ summary: 'Places lines with a supplier, at a price.' })
   @SendsJson()
   @May('order')
   @Put('places')
@@ -83,7 +82,7 @@ export class OrdersController {
   }
 
   @ApiOperation({
-    summary: 'Asks suppliers for prices. Answers at once; what they say is here when it comes.',
+    summary: 'Requests quotes from suppliers. Answers at once; quotes appear when they arrive.',
   })
   @SendsJson()
   @May('order')
@@ -118,7 +117,7 @@ export class OrdersController {
   }
 
   @ApiOperation({
-    summary: 'What taking a sheet that came back would change. Changes nothing. Send the XLSX file itself.',
+    summary: 'What importing an order sheet would change. Changes nothing. Send the XLSX file itself.',
   })
   @ApiConsumes(TYPES.xlsx)
   @May('order')
@@ -132,7 +131,7 @@ export class OrdersController {
   }
 
   @ApiOperation({
-    summary: 'Takes the changes of a sheet that came back, as they were seen: all of them, or none.',
+    summary: 'Imports the checked changes of an order sheet: all of them, or none.',
   })
   @SendsJson()
   @May('order')
@@ -192,7 +191,9 @@ export class OrderLinesController {
     return this.orders.change(id, request);
   }
 
-  @ApiOperation({ summary: 'What came of a line, checked by its casting. Sent twice it came once.' })
+  @ApiOperation({
+    summary: 'Records a receipt of a line, checked by its casting. Sent twice it is stored once.',
+  })
   @SendsJson()
   @May('receive')
   @Post(':id/receipts')

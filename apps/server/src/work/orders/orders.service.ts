@@ -165,6 +165,9 @@ export class OrdersService {
     const ids = new Set(known.map(({ id }) => id));
     const stranger = [...wanted].find((id) => !ids.has(id));
     if (stranger !== undefined)
-      throw new InvalidInput('positions', `positions names ${stranger}, which is no position of this job.`);
+      throw new InvalidInput(
+        'positions',
+        `positions names ${stranger}, which is not a position of this job.`,
+      );
   }
 }

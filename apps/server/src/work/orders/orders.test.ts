@@ -307,7 +307,7 @@ describe('the orders of a job', () => {
     const column = (name: string): number => (sheet.getRow(1).values as string[]).indexOf(name);
     const rowOf = (text: string): ExcelJS.Row => {
       for (let row = 2; row <= sheet.rowCount; row += 1)
-        if (sheet.getRow(row).getCell(column('What')).text === text) return sheet.getRow(row);
+        if (sheet.getRow(row).getCell(column('Description')).text === text) return sheet.getRow(row);
       throw new Error(`no row says ${text}`);
     };
     rowOf(BALL).getCell(column('Quantity')).value = 7;

@@ -54,7 +54,7 @@ const ORDERS = `
       SELECT json_agg(json_build_object('id', q.id, 'supplier', q.supplier,
         'state', CASE WHEN q.lost THEN 'failed' ELSE q.state END,
         'askedAt', ${moment('q.asked_at')}, 'askedBy', ${signed('q')}, 'lines', q.lines, 'answer', q.answer,
-        'problem', CASE WHEN q.lost THEN 'No answer came. Ask again.' ELSE q.problem END) ORDER BY q.asked_at DESC)
+        'problem', CASE WHEN q.lost THEN 'No answer arrived. Request again.' ELSE q.problem END) ORDER BY q.asked_at DESC)
       FROM (
         SELECT *, state = 'asked' AND asked_at < now() - interval '60 s' AS lost FROM quotations
         WHERE company_id = j.company_id AND job_id = j.id ORDER BY asked_at DESC LIMIT :latest
@@ -96,7 +96,7 @@ export class ReadOrders {
 }
 
 export const noJob = (): NotFoundException =>
-  new NotFoundException('That job is not here. Open the list of jobs.');
+  new NotFoundException('This job was not found. Open the list of jobs.');
 
 /** What has come and stays. */
 export const receivedOf = ({ receipts }: Pick<OrderLine, 'receipts'>): number =>

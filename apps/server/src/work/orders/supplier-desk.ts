@@ -46,17 +46,17 @@ export class SupplierDesk {
       signal: AbortSignal.timeout(PATIENCE_MS),
     }).catch((error: unknown) => {
       throw error instanceof Error && error.name === 'TimeoutError'
-        ? new DeskTrouble(`No answer within ${PATIENCE_MS / 1000} s. Ask again, or by telephone.`)
-        : new Error('The connection broke before the answer came. Ask again.');
+        ? new DeskTrouble(`No answer within ${PATIENCE_MS / 1000} s. Request again, or call the supplier.`)
+        : new Error('The connection was lost before the answer arrived. Request again.');
     });
-    if (response.status === 503) throw new Error('The supplier is busy. Ask again in a while.');
+    if (response.status === 503) throw new Error('The supplier is busy. Request again later.');
     if (!response.ok) throw new DeskTrouble(`The supplier refused the request (${response.status}).`);
     try {
       return supplierAnswerInput.read(JSON.parse(await textOf(response)), '');
     } catch (error) {
       if (error instanceof DeskTrouble) throw error;
       const where = error instanceof InvalidInput ? `: ${error.message}` : '';
-      throw new DeskTrouble(`The answer cannot be read${where}. Ask again, or by telephone.`);
+      throw new DeskTrouble(`The answer cannot be read${where}. Request again, or call the supplier.`);
     }
   }
 
@@ -85,7 +85,9 @@ async function textOf(response: Response): Promise<string> {
   for await (const piece of response.body ?? []) {
     bytes += (piece as Uint8Array).length;
     if (bytes > MOST_BYTES)
-      throw new DeskTrouble(`The answer has more than ${MOST_BYTES} bytes. Ask again, or by telephone.`);
+      throw new DeskTrouble(
+        `The answer has more than ${MOST_BYTES} bytes. Request again, or call the supplier.`,
+      );
     text += decoder.decode(piece as Uint8Array, { stream: true });
   }
   return text + decoder.decode();

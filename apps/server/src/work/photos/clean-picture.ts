@@ -26,7 +26,7 @@ const MOST_PIXELS = 60_000_000;
  */
 export async function cleanPicture(sent: Buffer, field = 'photo'): Promise<CleanPicture> {
   if (sent.length > LARGEST_PHOTO)
-    throw new InvalidInput(field, `The photo has ${sent.length} bytes: at most ${LARGEST_PHOTO} are kept.`);
+    throw new InvalidInput(field, `The photo has ${sent.length} bytes: at most ${LARGEST_PHOTO} are stored.`);
   try {
     const picture = sharp(sent, { limitInputPixels: MOST_PIXELS, failOn: 'error', sequentialRead: true });
     const { format, width, height } = await picture.metadata();

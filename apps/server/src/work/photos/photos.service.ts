@@ -33,7 +33,7 @@ export class PhotosService {
       throw new Refusal(409, {
         code: 'conflict',
         field: 'id',
-        message: `There is another photo with the id ${id}. A photo is never changed: send it under a new one.`,
+        message: `There is another photo with the id ${id}. A photo cannot be changed: send it with a new id.`,
       });
     return { id, positionId };
   }
@@ -41,7 +41,7 @@ export class PhotosService {
   /** A photo of a position; one of another position is not here. */
   async get(positionId: string, id: string): Promise<Photo> {
     const photo = await this.photos.findOne({ where: { id, positionId } });
-    if (!photo) throw new NotFoundException('That photo is not here.');
+    if (!photo) throw new NotFoundException('This photo was not found.');
     return photo;
   }
 
@@ -52,7 +52,7 @@ export class PhotosService {
   private store(positionId: string, photo: CleanPicture & { id: string; sentSha256: Buffer }): Promise<void> {
     return inTransaction(this.sequelize, async () => {
       const position = await this.positions.findByPk(positionId, { lock: true });
-      if (!position) throw new NotFoundException('That position is not here. Open the line again.');
+      if (!position) throw new NotFoundException('This position was not found. Open the line again.');
       // Looked at again behind the lock: the same may have been sent twice at once.
       if (await this.stored(photo.id)) return;
       await this.photos.create({ ...photo, positionId, personId: currentPersonId(), takenAt: new Date() });

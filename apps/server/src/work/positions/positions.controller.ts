@@ -39,7 +39,7 @@ export class PositionsController {
     private readonly entries: EntriesService,
   ) {}
 
-  @ApiOperation({ summary: 'Changes what a position asks.' })
+  @ApiOperation({ summary: 'Changes the duty of a position.' })
   @May('change-duty')
   @Put(':id/duty')
   changeDuty(
@@ -49,14 +49,14 @@ export class PositionsController {
     return this.positions.changeDuty(id, version, duty);
   }
 
-  @ApiOperation({ summary: 'Gives a position another tag, or says anew where it is.' })
+  @ApiOperation({ summary: 'Changes the tag or the location of a position.' })
   @May('walk')
   @Put(':id/name')
   name(@Param('id', IdPipe) id: string, @Body() request: NameRequest): Promise<PositionView> {
     return this.positions.name(id, request);
   }
 
-  @ApiOperation({ summary: 'Settles how a position joins its pipe.' })
+  @ApiOperation({ summary: 'Changes the hook-up of a position.' })
   @May('pick')
   @Put(':id/hook-up')
   settleHookUp(
@@ -73,14 +73,14 @@ export class PositionsController {
     return this.positions.pick(id, request);
   }
 
-  @ApiOperation({ summary: 'Lets the pick go.' })
+  @ApiOperation({ summary: 'Removes the pick.' })
   @May('pick')
   @Delete(':id/pick')
   unpick(@Param('id', IdPipe) id: string, @Body() { version }: VersionedRequest): Promise<PositionView> {
     return this.positions.unpick(id, version);
   }
 
-  @ApiOperation({ summary: 'Who changed what, when, and what was written on site.' })
+  @ApiOperation({ summary: 'Changes and entries of a position.' })
   @May('look')
   @Get(':id/history')
   async history(@Param('id', IdPipe) id: string): Promise<HistoryView<PositionChangeView>> {

@@ -105,7 +105,7 @@ export class PositionsService {
       if (!isAsLeft(now, after))
         throw new Refusal(409, {
           code: 'stale',
-          message: `${position.tag} was changed since. Look at it as it is now, and change it by hand.`,
+          message: `${position.tag} was changed since. Check it as it is now, and change it by hand.`,
           current: await this.view(position.id),
         });
       if (kind === 'duty') await keepDuty(position, before as PositionDuty);
@@ -118,7 +118,7 @@ export class PositionsService {
     });
   }
 
-  /** Judges a model for a position. What is ruled out can not be picked. */
+  /** Judges a model for a position. What is ruled out cannot be picked. */
   private async defensible(position: Position, modelId: string): Promise<'fits' | 'care'> {
     const model = await this.catalogue.get(modelId);
     const line = await this.lines.findByPk(position.lineId, { rejectOnEmpty: true });
@@ -128,7 +128,7 @@ export class PositionsService {
       throw new Refusal(422, {
         code: 'ruled-out',
         field: 'modelId',
-        message: `${modelWords(model).from} is retired from the catalogue. Pick another, or take it back in first.`,
+        message: `${modelWords(model).from} is retired. Pick another model, or restore this one first.`,
       });
     const { size, verdict, reasons } = judgePick(duty, model, sides);
     if (!size)
@@ -292,12 +292,12 @@ const stale = ({ tag }: Position, beside: object = {}): Refusal =>
   new Refusal(409, {
     code: 'stale',
     field: 'version',
-    message: `${tag} was changed meanwhile. Look at both, and keep what is right.`,
+    message: `${tag} was changed by somebody else in the meantime. Compare both and choose what to keep.`,
     ...beside,
   });
 
 const notHere = (): NotFoundException =>
-  new NotFoundException('That position is not here. Open the line again.');
+  new NotFoundException('This position was not found. Open the line again.');
 
 /** The whole duty is replaced: what is left out of it is not known any more. */
 async function keepDuty(position: Position, duty: PositionDuty): Promise<void> {
@@ -312,7 +312,7 @@ async function keepName(position: Position, name: NameKept): Promise<void> {
     throw new Refusal(409, {
       code: 'conflict',
       field: 'tag',
-      message: `${name.tag} is on this job already. Give it another tag.`,
+      message: `${name.tag} is already used on this job. Enter another tag.`,
     });
   }
 }

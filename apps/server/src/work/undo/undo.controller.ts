@@ -11,14 +11,14 @@ import { UndoService } from './undo.service.js';
 export class UndoController {
   constructor(private readonly undoing: UndoService) {}
 
-  @ApiOperation({ summary: 'One’s own last twenty changes, newest first.' })
+  @ApiOperation({ summary: 'Your last twenty changes, newest first.' })
   @May('look')
   @Get('mine')
   list(): Promise<OwnChangeView[]> {
     return this.undoing.list();
   }
 
-  @ApiOperation({ summary: 'Takes one of them back.' })
+  @ApiOperation({ summary: 'Undoes one of them.' })
   @May('look')
   @Post(':id/undo')
   @HttpCode(204)

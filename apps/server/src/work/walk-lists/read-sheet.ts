@@ -22,11 +22,11 @@ export function readSheet(text: string): Sheet {
   if (missing.length > 0) {
     throw new InvalidInput(
       'text',
-      `The first row must name the columns; ${missing.join(', ')} ${missing.length > 1 ? 'are' : 'is'} missing. Needed are ${NEEDED_COLUMNS.join(', ')}.`,
+      `The first row must name the columns; ${missing.join(', ')} ${missing.length > 1 ? 'are' : 'is'} missing. Required: ${NEEDED_COLUMNS.join(', ')}.`,
     );
   }
   const twice = columns.find((column, index) => KNOWN.includes(column) && columns.indexOf(column) !== index);
-  if (twice) throw new InvalidInput('text', `The column ${twice} is there twice. Keep one of them.`);
+  if (twice) throw new InvalidInput('text', `The column ${twice} appears twice. Keep one of them.`);
   const rows = body
     .map((cells, index) => ({ row: index + 2, cells }))
     .filter(({ cells }) => cells.some((cell) => cell.trim() !== ''))

@@ -14,7 +14,7 @@ import { WalkListService } from './walk-list.service.js';
 export class WalkListController {
   constructor(private readonly walkList: WalkListService) {}
 
-  @ApiOperation({ summary: 'What taking a list would do, row by row. Changes nothing.' })
+  @ApiOperation({ summary: 'What importing a walk list would do, row by row. Changes nothing.' })
   @May('bring-lines')
   @Post('preview')
   @HttpCode(200)
@@ -22,7 +22,7 @@ export class WalkListController {
     return this.walkList.preview(jobId, text);
   }
 
-  @ApiOperation({ summary: 'Takes the rows that were seen, together or not at all.' })
+  @ApiOperation({ summary: 'Imports the checked rows: all of them, or none.' })
   @May('bring-lines')
   @Post()
   take(

@@ -28,7 +28,7 @@ const changedSince = (): Refusal =>
     code: 'conflict',
     field: 'rows',
     message:
-      'The job has changed since you looked, and other rows can be imported now. Look at the list again.',
+      'The job has changed since you checked the list, and other rows can be imported now. Check the list again.',
   });
 
 @Injectable()
@@ -82,7 +82,7 @@ export class WalkListService {
       if (untouched.length !== positionIds.length || written > 0)
         throw new Refusal(409, {
           code: 'conflict',
-          message: 'Some of these positions were worked on since, so the list stays.',
+          message: 'Some of these positions were changed since, so the import cannot be undone.',
         });
       await this.positions.destroy({ where: { id: positionIds } });
       for (const lineId of lineIds) {
@@ -101,7 +101,7 @@ export class WalkListService {
     });
   }
 
-  /** What taking a list would do, row by row. Changes nothing. In a thread: a long list takes a while. */
+  /** What importing a walk list would do, row by row. Changes nothing. In a thread: a long list takes a while. */
   async preview(jobId: string, text: string): Promise<WalkListPreview> {
     return this.check(text, await this.walkedJob(jobId));
   }
@@ -113,7 +113,7 @@ export class WalkListService {
   /** What of a job a list is checked against. */
   private async walkedJob(jobId: string): Promise<KnownJob> {
     const job = await this.jobs.findByPk(jobId, { attributes: ['id'] });
-    if (!job) throw new NotFoundException('That job is not here. Open the list of jobs.');
+    if (!job) throw new NotFoundException('This job was not found. Open the list of jobs.');
     const lines = await this.lines.findAll({
       where: { jobId },
       include: [{ model: Position, attributes: ['tag'] }],

@@ -28,9 +28,12 @@ export function newPosition(
 ): { tag: string; remarks: string; duty: PositionDuty } {
   const { valve = {} } = item;
   if (valve.tag !== undefined && !TAG_PATTERN.test(valve.tag))
-    throw new InvalidInput('insert.valve.tag', `“${valve.tag}” is no tag. Write it like CW-04.`);
+    throw new InvalidInput('insert.valve.tag', `“${valve.tag}” is not a tag. Enter it like CW-04.`);
   if (valve.tag !== undefined && tags.has(valve.tag.toLowerCase()))
-    throw new InvalidInput('insert.valve.tag', `${valve.tag} is on this job already. Give it another tag.`);
+    throw new InvalidInput(
+      'insert.valve.tag',
+      `${valve.tag} is already used on this job. Enter another tag.`,
+    );
   const tag = valve.tag ?? nextTag(before?.tag ?? INITIALS[medium] ?? 'V-100', tags);
   tags.add(tag.toLowerCase());
   return {

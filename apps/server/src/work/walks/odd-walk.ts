@@ -10,7 +10,7 @@ export function refuseOddWalk(items: readonly Omit<WalkItem, 'positionId'>[], fi
   const ids = new Set<string>();
   let depth = 0;
   for (const item of items) {
-    if (ids.has(item.id)) throw new InvalidInput(`${field}.id`, `${item.id} is in the walk already.`);
+    if (ids.has(item.id)) throw new InvalidInput(`${field}.id`, `${item.id} is already in the walk.`);
     ids.add(item.id);
     if (item.depth > depth + 1)
       throw new InvalidInput(

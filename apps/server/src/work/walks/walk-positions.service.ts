@@ -55,7 +55,7 @@ export class WalkPositions {
       if (taken > 0)
         throw new Refusal(409, {
           code: 'conflict',
-          message: `${position.tag} is the tag of another valve by now, so it can not come back.`,
+          message: `${position.tag} is now the tag of another valve, so it cannot be restored.`,
         });
       // A version never goes back: whoever still has the one from before overwrites nothing.
       const version = 1 + (position.version ?? (await this.log.countOf(position.id)));
@@ -85,7 +85,7 @@ export class WalkPositions {
       const { tag } = await this.positions.findByPk(written.positionId, { rejectOnEmpty: true });
       throw new Refusal(409, {
         code: 'conflict',
-        message: `${tag} has a log, so it stays on the line. Write that nothing is there any more instead.`,
+        message: `${tag} has log entries, so it cannot be removed. Add an entry instead, saying that the valve is gone.`,
       });
     }
     const kept = await this.kept(ids);

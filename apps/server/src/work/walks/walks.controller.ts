@@ -21,14 +21,14 @@ export class WalksController {
     private readonly jobs: JobsService,
   ) {}
 
-  @ApiOperation({ summary: 'Edits the walk of a line: from a place on so many items go, and these come.' })
+  @ApiOperation({ summary: 'Edits the walk of a line: replaces a number of items from a place on.' })
   @May('walk')
   @Put('lines/:id/walk')
   edit(@Param('id', IdPipe) id: string, @Body() request: EditWalkRequest): Promise<WalkEdited> {
     return this.walks.edit(id, request);
   }
 
-  @ApiOperation({ summary: 'Begins a line, to be walked from its source.' })
+  @ApiOperation({ summary: 'Creates a line, to be walked from its source.' })
   @May('walk')
   @Post('jobs/:id/lines')
   addLine(@Param('id', IdPipe) jobId: string, @Body() { name, medium }: AddLineRequest): Promise<LineView> {
@@ -36,8 +36,7 @@ export class WalksController {
   }
 
   @ApiOperation({
-    summary:
-      'A job whole, line by line with walk and positions: what a device keeps to answer without a network.',
+    summary: 'A whole job with walks and positions: what a device stores to work without a network.',
   })
   @May('look')
   @Get('jobs/:id/walk')

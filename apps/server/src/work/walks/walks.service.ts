@@ -51,7 +51,7 @@ export class WalksService {
         throw new Refusal(409, {
           code: 'stale',
           field: stale ? 'version' : 'remove',
-          message: `The walk of ${line.name} was changed meanwhile. Look at it as it is now, and put yours in again.`,
+          message: `The walk of ${line.name} was changed by somebody else in the meantime. Reload it, then enter your change again.`,
         });
       const gone = walk.items.slice(at, at + remove);
       const items = await this.settled(line, walk.items.slice(0, at), gone, insert);
@@ -75,7 +75,7 @@ export class WalksService {
       if (!isDeepStrictEqual(stands, now.items))
         throw new Refusal(409, {
           code: 'stale',
-          message: `The walk of ${line.name} was changed since. Look at it as it is now, and change it by hand.`,
+          message: `The walk of ${line.name} was changed since. Check it as it is now, and change it by hand.`,
         });
       await this.replace({
         line,
@@ -92,7 +92,7 @@ export class WalksService {
   /** A line and its walk that nobody else can change until the transaction ends. */
   private async held(lineId: string): Promise<{ line: Line; walk: Walk }> {
     const line = await this.lines.findByPk(lineId, { lock: true });
-    if (!line) throw new NotFoundException('That line is not here. Open the job again.');
+    if (!line) throw new NotFoundException('This line was not found. Open the job again.');
     const positions = await this.positions.findAll({
       where: { lineId },
       attributes: ['id'],

@@ -57,8 +57,8 @@ describe('the catalogue', () => {
   it('starts a model from what a casting says', async () => {
     open('/catalogue');
     await userEvent.click(await screen.findByRole('button', { name: 'Add from a tag' }));
-    await userEvent.type(screen.getByRole('textbox', { name: /casting says/ }), '3 300 WCB zz');
-    expect(screen.getByText(/This settles: 3 in, carbon steel, steel, class 300/)).toBeVisible();
+    await userEvent.type(screen.getByRole('textbox', { name: /Markings on tag or casting/ }), '3 300 WCB zz');
+    expect(screen.getByText(/Read from it: 3 in, carbon steel, steel, class 300/)).toBeVisible();
     expect(screen.getByText('Not understood: zz')).toBeVisible();
     await userEvent.click(screen.getByRole('button', { name: 'Create model' }));
     expect(await screen.findByLabelText('Body')).toHaveValue('carbon-steel');
@@ -68,7 +68,7 @@ describe('the catalogue', () => {
 
   it('names the field that can not be read, and keeps what was typed', async () => {
     const asked = open('/catalogue/models/ball');
-    const price = await screen.findByRole('textbox', { name: 'Price, each 1' });
+    const price = await screen.findByRole('textbox', { name: 'Unit price 1' });
     await userEvent.clear(price);
     await userEvent.type(price, 'cheap');
     await userEvent.click(screen.getByRole('button', { name: 'Save model' }));
@@ -81,7 +81,7 @@ describe('the catalogue', () => {
     const asked = open('/catalogue/models/ball', ({ method }) =>
       method === 'PUT' ? { body: { ...BALL, version: 1 } } : undefined,
     );
-    const price = await screen.findByRole('textbox', { name: 'Price, each 1' });
+    const price = await screen.findByRole('textbox', { name: 'Unit price 1' });
     await userEvent.clear(price);
     await userEvent.type(price, '19,5');
     await userEvent.click(screen.getByRole('checkbox', { name: 'gas' }));
@@ -104,14 +104,14 @@ describe('the catalogue', () => {
       unread: ['colour'],
     };
     const asked = open('/catalogue', ({ method }) => (method === 'POST' ? { body: seen } : undefined));
-    await userEvent.click(await screen.findByRole('button', { name: 'Bring a list' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Import models' }));
     const file = new File(['maker'], 'models.csv', { type: 'text/csv' });
     file.arrayBuffer = async () => new TextEncoder().encode('maker').buffer as ArrayBuffer;
     const dialog = within(screen.getByRole('dialog'));
     fireEvent.change(screen.getByRole('dialog').querySelector('input[type="file"]')!, {
       target: { files: [file] },
     });
-    expect(await dialog.findByText(/1 would be added, 0 changed, 2 are here already/)).toBeVisible();
+    expect(await dialog.findByText(/1 to add, 0 to change, 2 already the same/)).toBeVisible();
     expect(dialog.getByText(/Row 4, price: price is "x"/)).toBeVisible();
     await userEvent.click(dialog.getByRole('button', { name: 'Import models' }));
     await waitFor(() => expect(asked.filter(({ method }) => method === 'POST')).toHaveLength(2));
@@ -127,7 +127,7 @@ describe('the catalogue', () => {
     serve(({ path }) => ({ body: path === '/api/catalogue' ? [BALL] : company }));
     show(<CataloguePage />, { may: ['look'] });
     expect(await screen.findByRole('rowheader')).toBeVisible();
-    expect(screen.queryByRole('button', { name: 'Bring a list' })).not.toBeInTheDocument();
+    expect(screen.queryByRole('button', { name: 'Import models' })).not.toBeInTheDocument();
   });
 });
 
@@ -135,7 +135,7 @@ describe('a type from the inside', () => {
   it('shows what wears and, switched on, what is wrong', async () => {
     open('/catalogue/types/check-ball');
     const [drawing] = screen.getAllByRole('img');
-    expect(drawing).toHaveAccessibleName(/What wears: The ball’s rubber/);
+    expect(drawing).toHaveAccessibleName(/What wears: The rubber of the ball/);
     await userEvent.click(screen.getByRole('button', { name: 'ball worn egg-shaped' }));
     expect(screen.getAllByRole('img')[0]).toHaveAccessibleName(/egg-shaped and wedged out of the way/);
     expect(screen.getByText(/No alarm: the well refills/)).toBeVisible();

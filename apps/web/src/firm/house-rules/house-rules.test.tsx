@@ -23,11 +23,11 @@ describe('the house rules', () => {
     const asked = serve(answers);
     show(<HouseRulesPage />);
     const gates = within(
-      await screen.findByRole('group', { name: 'What is done with a gate nobody has turned?' }),
+      await screen.findByRole('group', { name: 'What about a gate nobody has operated?' }),
     );
     expect(gates.getAllByRole('radio')).toHaveLength(3);
-    expect(gates.getByRole('radio', { name: /Hands off when unexercised.*standard/ })).toBeChecked();
-    await userEvent.click(gates.getByRole('radio', { name: /Leave it alone/ }));
+    expect(gates.getByRole('radio', { name: /Do not operate it when it is seized.*default/ })).toBeChecked();
+    await userEvent.click(gates.getByRole('radio', { name: /^Do not operate it: close upstream/ }));
     await waitFor(() => expect(asked.some(({ method }) => method === 'PUT')).toBe(true));
     expect(asked.find(({ method }) => method === 'PUT')?.body).toEqual({
       version: 2,
@@ -42,7 +42,7 @@ describe('the house rules', () => {
       await screen.findByRole('combobox', { name: 'Currency of prices' }),
       'EUR · Euro',
     );
-    expect(await screen.findByText('Prices are in EUR from now on.')).toBeInTheDocument();
+    expect(await screen.findByText('Prices are now in EUR.')).toBeInTheDocument();
     expect(asked.find(({ method }) => method === 'PUT')).toMatchObject({
       path: '/api/company/currency',
       body: { version: 2, currency: 'EUR' },
@@ -59,10 +59,10 @@ describe('the house rules', () => {
     const asked = serve(answers);
     show(<HouseRulesPage />, { at: '/?job=job' });
     const gates = within(
-      await screen.findByRole('group', { name: 'What is done with a gate nobody has turned?' }),
+      await screen.findByRole('group', { name: 'What about a gate nobody has operated?' }),
     );
     expect(gates.getByRole('radio', { name: /Exercise every gate/ })).toBeChecked();
-    await userEvent.click(gates.getByRole('radio', { name: /^As the company/ }));
+    await userEvent.click(gates.getByRole('radio', { name: /^Same as the company:/ }));
     await waitFor(() => expect(asked.some(({ method }) => method === 'PUT')).toBe(true));
     expect(asked.find(({ method }) => method === 'PUT')).toMatchObject({
       path: '/api/jobs/job/house-rules',
@@ -74,7 +74,7 @@ describe('the house rules', () => {
     serve(answers);
     show(<HouseRulesPage />);
     const balls = within(await screen.findByRole('group', { name: 'May a ball valve throttle?' }));
-    const [summary] = balls.getAllByText('What would another side change in Quay?');
+    const [summary] = balls.getAllByText('What would another option change in Quay?');
     const details = summary!.closest('details')!;
     details.open = true;
     details.dispatchEvent(new Event('toggle'));

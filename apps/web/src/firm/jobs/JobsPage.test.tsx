@@ -41,8 +41,8 @@ describe('the jobs', () => {
       return { body: path.endsWith('company') ? company : [] };
     });
     page();
-    expect(await screen.findByText(/No job yet/)).toBeInTheDocument();
-    expect(screen.getByRole('button', { name: 'Start it' })).toBeDisabled();
+    expect(await screen.findByText(/No jobs yet/)).toBeInTheDocument();
+    expect(screen.getByRole('button', { name: 'Create job' })).toBeDisabled();
     await userEvent.type(screen.getByRole('textbox', { name: 'Name' }), ' Sheds {enter}');
     expect(await screen.findByText('its walk list')).toBeInTheDocument();
     expect(asked.find(({ method }) => method === 'POST')?.body).toEqual({ name: 'Sheds' });
@@ -75,6 +75,6 @@ describe('the jobs', () => {
     expect(await screen.findByText('The database does not answer.')).toBeInTheDocument();
     answers = true;
     await userEvent.click(screen.getByRole('button', { name: 'Try again' }));
-    expect(await screen.findByText(/No job yet/)).toBeInTheDocument();
+    expect(await screen.findByText(/No jobs yet/)).toBeInTheDocument();
   });
 });

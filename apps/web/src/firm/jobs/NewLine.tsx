@@ -7,7 +7,7 @@ import { useAddLineMutation } from '../../store/walk-api';
 import { useWords } from '../../words';
 import styles from './JobsPage.module.css';
 
-/** Begins a line, to be walked from its source. */
+/** Creates a line, to be walked from its source. */
 export function NewLine({ jobId }: { jobId: string }) {
   const [name, setName] = useState('');
   const [medium, setMedium] = useState<Medium>('potable-cold');

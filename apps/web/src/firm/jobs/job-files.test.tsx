@@ -19,10 +19,7 @@ describe('a job as files', () => {
   it('goes out whole, and as places', () => {
     serve(() => undefined);
     show(<JobFiles job={job} />);
-    expect(screen.getByRole('link', { name: 'Export job' })).toHaveAttribute(
-      'href',
-      '/api/archive/jobs/job',
-    );
+    expect(screen.getByRole('link', { name: 'Export job' })).toHaveAttribute('href', '/api/archive/jobs/job');
     expect(screen.getByRole('link', { name: 'Export coordinates (GeoJSON)' })).toHaveAttribute(
       'download',
       'Quay.geojson',
@@ -44,7 +41,7 @@ describe('a job as files', () => {
     expect(await screen.findByText('Feature 2: “X” is no position of this job.')).toBeInTheDocument();
     answer = { placed: 3, problems: [] };
     await userEvent.upload(input(), file('{"type":"FeatureCollection","features":[]}'));
-    expect(await screen.findByText('3 positions placed')).toBeInTheDocument();
+    expect(await screen.findByText('Coordinates set for 3 positions')).toBeInTheDocument();
     expect(screen.queryByText(/Feature 2/)).not.toBeInTheDocument();
     expect(asked[0]).toMatchObject({ method: 'PUT', path: '/api/archive/jobs/job/positions.geojson' });
   });
@@ -72,7 +69,7 @@ describe('a job as files', () => {
     const asked = serve(() => answer);
     show(<BringArchive />);
     await userEvent.upload(input(), file('{"format":"grevik-job"}', 'job.json'));
-    expect(await screen.findByText('Sheds: 12 positions brought')).toBeInTheDocument();
+    expect(await screen.findByText('Sheds: 12 positions imported')).toBeInTheDocument();
     expect(asked[0]).toMatchObject({
       method: 'POST',
       path: '/api/archive/jobs',

@@ -10,7 +10,7 @@ import { PartsListRow } from './PartsListRow';
 import { ToJob } from './ToJob';
 import { type LineEdits, withEdits } from './parts-list-line';
 
-/** A list of so many valves is a job's; more is brought where orders are kept. */
+/** A list of so many valves is a job's; more is brought where orders are stored. */
 const MOST_LINES = 2000;
 
 /** A list as it was scribbled, read valve by valve and said back in full. */

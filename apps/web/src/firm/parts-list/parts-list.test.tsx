@@ -9,27 +9,27 @@ const paste = (text: string): void => {
   fireEvent.change(screen.getByRole('textbox', { name: 'Paste the list here' }), { target: { value: text } });
 };
 const line = (number: number) =>
-  within(screen.getByRole('spinbutton', { name: `Pieces, line ${number}` }).closest('li') as HTMLElement);
+  within(screen.getByRole('spinbutton', { name: `Qty, line ${number}` }).closest('li') as HTMLElement);
 
 describe('a list for the counter', () => {
   it('says each valve back in full, and which can be ordered as they stand', async () => {
     show(<PartsListPage />);
     expect(screen.getByText('Nothing to read yet.')).toBeInTheDocument();
     paste('Hi Sam,\n12  1/2 comp x 3/8 OD comp angle stop QT, LF\n6   3/4" ball valve SWT full port');
-    expect(await screen.findByText('1 of 2 lines can be ordered as they stand')).toBeInTheDocument();
+    expect(await screen.findByText('1 of 2 lines are complete')).toBeInTheDocument();
     expect(
       line(2).getByText('1/2 in compression x 3/8 in OD compression angle stop, quarter turn, lead-free'),
     ).toBeInTheDocument();
     expect(line(2).getByText('Complete')).toBeInTheDocument();
     expect(line(3).getByText('5 facts missing')).toBeInTheDocument();
-    expect(screen.getByText('1 line orders nothing')).toBeInTheDocument();
+    expect(screen.getByText('1 line without an order')).toBeInTheDocument();
   });
 
   it('completes a line by choices, each with why it matters, and takes the last back', async () => {
     show(<PartsListPage />);
     paste('6   3/4" ball valve SWT full port');
-    await screen.findByText('0 of 1 line can be ordered as it stands');
-    expect(line(1).getByText(/The seat gives up first/)).toBeInTheDocument();
+    await screen.findByText('0 of 1 line is complete');
+    expect(line(1).getByText(/The seat fails first/)).toBeInTheDocument();
     const choose = (field: string, choice: string): Promise<void> =>
       userEvent.selectOptions(line(1).getByRole('combobox', { name: `${field}, line 1` }), choice);
     await choose('Body', 'DZR brass');
@@ -37,7 +37,7 @@ describe('a list for the counter', () => {
     await choose('Rating', '600 CWP');
     await choose('Operator', 'lever');
     await choose('Approval', 'potable');
-    expect(screen.getByText('1 of 1 line can be ordered as it stands')).toBeInTheDocument();
+    expect(screen.getByText('1 of 1 line is complete')).toBeInTheDocument();
     expect(
       line(1).getByText(
         '3/4 in ball valve, sweat x sweat, full port, DZR brass, PTFE seats, lever, 600 CWP, potable',
@@ -69,7 +69,7 @@ describe('a list for the counter', () => {
     show(<PartsListPage />);
     paste('2   gate valve 2in standard');
     expect(
-      await screen.findByText(/“Standard” says nothing: it leaves open connections, body, port/),
+      await screen.findByText(/“Standard” does not say enough. It leaves open: connections, body, port/),
     ).toBeInTheDocument();
   });
 
@@ -77,12 +77,12 @@ describe('a list for the counter', () => {
     show(<PartsListPage />);
     paste('1 1/2 in ball valve FIP\n2  1" globe');
     expect(await screen.findByText('How many? Read as 1.')).toBeInTheDocument();
-    fireEvent.change(screen.getByRole('spinbutton', { name: 'Pieces, line 1' }), { target: { value: '4' } });
+    fireEvent.change(screen.getByRole('spinbutton', { name: 'Qty, line 1' }), { target: { value: '4' } });
     await userEvent.selectOptions(line(1).getByRole('combobox', { name: 'Port, line 1' }), 'full port');
     expect(screen.queryByText('How many? Read as 1.')).not.toBeInTheDocument();
     paste('1 1/2 in ball valve FIP\n2  1-1/4" globe');
     expect(await screen.findByText(/1 1\/4 in globe valve/)).toBeInTheDocument();
-    expect(screen.getByRole('spinbutton', { name: 'Pieces, line 1' })).toHaveValue(4);
+    expect(screen.getByRole('spinbutton', { name: 'Qty, line 1' })).toHaveValue(4);
     expect(line(1).getByText(/ball valve, FIP x FIP, full port/)).toBeInTheDocument();
   });
 
@@ -114,7 +114,7 @@ describe('a list for the counter', () => {
       await screen.findByRole('combobox', { name: 'Add to the order of …' }),
       'Tarn Quay',
     );
-    expect(await screen.findByText('2 lines wait for a price in Tarn Quay')).toBeInTheDocument();
+    expect(await screen.findByText('2 lines added to Tarn Quay, prices not known yet')).toBeInTheDocument();
     expect(asked.find(({ method }) => method === 'POST')).toMatchObject({
       path: '/api/jobs/job/orders/lines',
       body: {

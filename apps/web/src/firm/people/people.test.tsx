@@ -75,7 +75,7 @@ describe('the doors', () => {
     const door = within(screen.getByRole('region', { name: 'Sign in' }));
     await userEvent.type(door.getByLabelText('E-mail'), 'ada');
     await userEvent.click(door.getByRole('button', { name: 'Sign in' }));
-    expect(await door.findByText('enter enter an e-mail address, like name@works.example')).toBeInTheDocument();
+    expect(await door.findByText('enter an e-mail address, like name@works.example')).toBeInTheDocument();
     expect(door.getByText('required')).toBeInTheDocument();
     expect(asked).toEqual([]);
     await userEvent.type(door.getByLabelText('E-mail'), '@works.example');
@@ -116,10 +116,10 @@ describe('the doors', () => {
     await userEvent.type(door.getByLabelText(/^Your name/), 'Tove Aldous');
     await userEvent.type(door.getByLabelText('E-mail'), 'tove@works.example');
     await userEvent.type(door.getByLabelText(/^Password/), 'short');
-    await userEvent.click(door.getByRole('button', { name: 'Start it' }));
+    await userEvent.click(door.getByRole('button', { name: 'Create company' }));
     expect(await door.findByText('at least 10 characters')).toBeInTheDocument();
     await userEvent.type(door.getByLabelText(/^Password/), ' but longer');
-    await userEvent.click(door.getByRole('button', { name: 'Start it' }));
+    await userEvent.click(door.getByRole('button', { name: 'Create company' }));
     await waitFor(() =>
       expect(asked[0]).toMatchObject({ path: '/api/session/company', body: { company: 'Quay works' } }),
     );
@@ -144,7 +144,7 @@ describe('an invitation', () => {
     const asked = serve(answers);
     show(<JoinPage />, { at: '/join#secret', session: null });
     expect(await screen.findByRole('heading', { name: 'Join Weir and daughters' })).toBeInTheDocument();
-    expect(screen.getByText('Tove invites you as technician.')).toBeInTheDocument();
+    expect(screen.getByText('Tove invites you to join as technician.')).toBeInTheDocument();
     await userEvent.type(screen.getByLabelText(/^Your name/), 'Nils');
     await userEvent.type(screen.getByLabelText('E-mail'), 'nils@works.example');
     await userEvent.type(screen.getByLabelText(/^Password/), 'long enough for this');
@@ -160,7 +160,7 @@ describe('an invitation', () => {
 
   it('is told to be cut where the secret is missing', () => {
     show(<JoinPage />, { at: '/join', session: null });
-    expect(screen.getByRole('status')).toHaveTextContent('This link is not whole');
+    expect(screen.getByRole('status')).toHaveTextContent('This link is incomplete');
   });
 });
 
@@ -170,8 +170,8 @@ describe('the people', () => {
     show(<PeoplePage />);
     await userEvent.click(await screen.findByRole('combobox', { name: 'Role: Joss Karran' }));
     await userEvent.click(screen.getByRole('option', { name: 'foreman' }));
-    expect(await screen.findByText('Joss Karran is foreman now')).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: 'Take out: Joss Karran' }));
+    expect(await screen.findByText('Joss Karran is now foreman')).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Remove: Joss Karran' }));
     expect(asked.some(({ method }) => method === 'DELETE')).toBe(false);
     await userEvent.click(screen.getByRole('button', { name: 'Confirm: remove: Joss Karran' }));
     await waitFor(() =>
@@ -191,7 +191,7 @@ describe('the people', () => {
       within(row)
         .getAllByRole('cell')
         .map((cell) => cell.textContent),
-    ).toEqual(['may', '–', '–', '–', '–']);
+    ).toEqual(['yes', '–', '–', '–', '–']);
     expect(screen.queryByRole('button')).not.toBeInTheDocument();
   });
 

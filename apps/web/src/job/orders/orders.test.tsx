@@ -127,7 +127,7 @@ describe('the orders of a job', () => {
       walk,
     );
     expect(await screen.findByText('Nothing is on order yet')).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: 'Put 2 picked valves on' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Add 2 picked valves' }));
     await screen.findByText('1 line added from the picks');
     expect(sentTo(log, '/lines')).toMatchObject([
       { lines: [{ quantity: 2, positions: ['p1', 'p2'], spec: { type: 'ball' } }] },
@@ -153,16 +153,16 @@ describe('the orders of a job', () => {
     const placed = await region('Quillside Supply');
     expect(placed.getByText('sent')).toBeInTheDocument();
     expect(placed.getAllByText('€3.02')).toHaveLength(2);
-    expect(screen.getByText('In all €3.02')).toBeInTheDocument();
-    expect(screen.getByText(/without 2 lines that have no price/)).toBeInTheDocument();
+    expect(screen.getByText('Total €3.02')).toBeInTheDocument();
+    expect(screen.getByText(/not including 2 lines without a price/)).toBeInTheDocument();
   });
 
   it('ask the suppliers that are marked, as hard as it is made', async () => {
     const log = open(WAITING);
-    await userEvent.click(await screen.findByRole('checkbox', { name: `Mark ${TEXT}` }));
+    await userEvent.click(await screen.findByRole('checkbox', { name: `Select ${TEXT}` }));
     const ask = await region('Request quotes');
     await userEvent.selectOptions(ask.getByRole('combobox', { name: /Fault/ }), 'supplier busy');
-    await userEvent.click(ask.getByRole('button', { name: 'Ask for 1 line' }));
+    await userEvent.click(ask.getByRole('button', { name: 'Request quotes for 1 line' }));
     await waitFor(() =>
       expect(sentTo(log, '/quotations')).toEqual([
         {
@@ -202,16 +202,18 @@ describe('the orders of a job', () => {
     const answers = await region('Compare quotes');
     expect(answers.getByText(/no answer: The desk is busy/)).toBeInTheDocument();
     expect(answers.getByText('asks: Which size?')).toBeInTheDocument();
-    expect(answers.getByText(/changes the verdict at CW-103: care becomes out/)).toBeInTheDocument();
+    expect(
+      answers.getByText(/changes the verdict at CW-103 from With care to Ruled out/),
+    ).toBeInTheDocument();
     expect(answers.getByText(/differs in type/)).toBeInTheDocument();
     expect(answers.getByText('€50.00 for 2 of 2')).toBeInTheDocument();
-    await userEvent.click(answers.getByRole('button', { name: `Take Quillside Supply for ${TEXT}` }));
+    await userEvent.click(answers.getByRole('button', { name: `Accept Quillside Supply for ${TEXT}` }));
     await waitFor(() =>
       expect(sentTo(log, '/places')).toEqual([
         { supplier: 'Quillside Supply', lines: [{ id: 'a', version: 2, unitPrice: 11, leadDays: 1 }] },
       ]),
     );
-    await userEvent.click(answers.getByRole('button', { name: 'Take all from Bramfold Trade' }));
+    await userEvent.click(answers.getByRole('button', { name: 'Accept all from Bramfold Trade' }));
     await waitFor(() => expect(sentTo(log, '/places')).toHaveLength(2));
     const { lines } = sentTo(log, '/places')[1] as PlaceOrderLinesRequest;
     expect(lines).toMatchObject([
@@ -245,8 +247,8 @@ describe('the orders of a job', () => {
 
   it('lose marked lines, and get them back with Undo', async () => {
     const log = open(WAITING, ({ method }) => (method === 'DELETE' ? { ...WAITING, orders: [] } : undefined));
-    await userEvent.click(await screen.findByRole('checkbox', { name: 'Mark thread sealant' }));
-    await userEvent.click(screen.getByRole('button', { name: 'Take 1 line off' }));
+    await userEvent.click(await screen.findByRole('checkbox', { name: 'Select thread sealant' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Remove 1 line' }));
     expect(sentTo(log, '/lines')).toEqual([{ ids: ['s'] }]);
     await userEvent.click(await screen.findByRole('button', { name: 'Undo' }));
     await waitFor(() => expect(sentTo(log, '/lines')).toHaveLength(2));
@@ -257,12 +259,12 @@ describe('the orders of a job', () => {
     const log = open(WAITING);
     await userEvent.click(await screen.findByRole('button', { name: TEXT }));
     const dialog = within(await screen.findByRole('dialog'));
-    fireEvent.change(dialog.getByRole('textbox', { name: 'What' }), {
+    fireEvent.change(dialog.getByRole('textbox', { name: 'Description' }), {
       target: { value: '1 in ball valve, FIP x FIP' },
     });
     expect(dialog.getByText('6 facts missing')).toBeInTheDocument();
     await userEvent.selectOptions(dialog.getByRole('combobox', { name: 'Port' }), 'full port');
-    expect(dialog.getByRole('textbox', { name: 'What' })).toHaveValue(
+    expect(dialog.getByRole('textbox', { name: 'Description' })).toHaveValue(
       '1 in ball valve, FIP x FIP, full port',
     );
     fireEvent.change(dialog.getByRole('spinbutton', { name: 'Qty' }), { target: { value: '0' } });
@@ -287,12 +289,12 @@ describe('receiving', () => {
     const log = open(SENT);
     const dialog = await receive();
     await userEvent.type(dialog.getByRole('textbox', { name: /casting/ }), '1 400 WOG');
-    expect(dialog.getByText('Size: ordered ¾ in, came 1 in')).toBeInTheDocument();
-    expect(dialog.getByText('Rating: ordered 600 CWP, came 400 CWP')).toBeInTheDocument();
-    expect(dialog.getByText(/Not shown on it: body/)).toBeInTheDocument();
+    expect(dialog.getByText('Size: ordered ¾ in, received 1 in')).toBeInTheDocument();
+    expect(dialog.getByText('Rating: ordered 600 CWP, received 400 CWP')).toBeInTheDocument();
+    expect(dialog.getByText(/Not marked: body/)).toBeInTheDocument();
     expect(dialog.getByRole('button', { name: 'Accept anyway' })).toBeEnabled();
     await userEvent.click(dialog.getByRole('button', { name: 'Return' }));
-    expect(await screen.findByText('Goes back: 4')).toBeInTheDocument();
+    expect(await screen.findByText('Returned: 4')).toBeInTheDocument();
     expect(sentTo(log, '/receipts')).toMatchObject([{ quantity: 4, casting: '1 400 WOG', accepted: false }]);
   });
 
@@ -300,7 +302,7 @@ describe('receiving', () => {
     const log = open(SENT);
     const dialog = await receive();
     await userEvent.type(dialog.getByRole('textbox', { name: /casting/ }), '3/4 600 WOG DZR');
-    expect(dialog.getByText('Agrees in size, rating, body.')).toBeInTheDocument();
+    expect(dialog.getByText('Matches: size, rating, body.')).toBeInTheDocument();
     const pieces = dialog.getByRole('spinbutton', { name: 'Qty received' });
     fireEvent.change(pieces, { target: { value: '5' } });
     expect(dialog.getByRole('button', { name: 'Accept' })).toBeDisabled();
@@ -316,7 +318,7 @@ describe('receiving', () => {
 
 describe('a list brought onto the order', () => {
   const paste = async (text: string) => {
-    await userEvent.click(await screen.findByRole('button', { name: 'Bring a list' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Import parts list' }));
     const dialog = within(await screen.findByRole('dialog'));
     fireEvent.change(dialog.getByRole('textbox', { name: 'Parts list' }), { target: { value: text } });
     return dialog;
@@ -329,9 +331,9 @@ describe('a list brought onto the order', () => {
     );
     await userEvent.click(dialog.getByRole('button', { name: 'Read list' }));
     expect(
-      await dialog.findByText('120 lines read: 120 leave something open, 1 order nothing.'),
+      await dialog.findByText('120 lines read: 120 incomplete, 1 without an order.'),
     ).toBeInTheDocument();
-    await userEvent.click(dialog.getByRole('button', { name: 'Put 120 lines on the order' }));
+    await userEvent.click(dialog.getByRole('button', { name: 'Add 120 lines to order' }));
     expect(await screen.findByText('120 lines added')).toBeInTheDocument();
     const [{ lines }] = sentTo(log, '/lines') as [{ lines: { quantity: number; text: string }[] }];
     expect(lines).toHaveLength(120);
@@ -350,7 +352,7 @@ describe('a list brought onto the order', () => {
     };
     const dialog = await paste('2  3/4" ball valve SWT');
     await userEvent.click(dialog.getByRole('button', { name: 'Read list' }));
-    await userEvent.click(await dialog.findByRole('button', { name: 'Put 1 line on the order' }));
+    await userEvent.click(await dialog.findByRole('button', { name: 'Add 1 line to order' }));
     expect(await dialog.findByText('Adding 1 lines')).toBeInTheDocument();
     await userEvent.click(dialog.getByRole('button', { name: 'Cancel' }));
     expect(await screen.findByText('Cancelled: nothing was added.')).toBeInTheDocument();
@@ -369,9 +371,9 @@ describe('a list brought onto the order', () => {
     );
     const dialog = await paste('2  3/4" ball valve SWT\n5  1" gate valve');
     await userEvent.click(dialog.getByRole('button', { name: 'Read list' }));
-    await userEvent.click(await dialog.findByRole('button', { name: 'Put 2 lines on the order' }));
+    await userEvent.click(await dialog.findByRole('button', { name: 'Add 2 lines to order' }));
     expect(await dialog.findByText('The database is away.')).toBeInTheDocument();
-    await userEvent.click(dialog.getByRole('button', { name: 'Put 2 lines on the order' }));
+    await userEvent.click(dialog.getByRole('button', { name: 'Add 2 lines to order' }));
     expect(await screen.findByText('2 lines added')).toBeInTheDocument();
     const [first, second] = sentTo(log, '/lines');
     expect(second).toEqual(first);
@@ -397,10 +399,10 @@ describe('a sheet that comes back', () => {
     const dialog = within(await screen.findByRole('dialog'));
     const picker = dialog.getByText('Import order sheet').querySelector('input')!;
     await userEvent.upload(picker, new File(['{}'], 'sheet.xlsx'));
-    expect(await dialog.findByText('pieces 4 to 9')).toBeInTheDocument();
+    expect(await dialog.findByText('qty 4 → 9')).toBeInTheDocument();
     expect(dialog.getByText('row 3, Quantity: “two” is no quantity.')).toBeInTheDocument();
     expect(dialog.getByText(/1 line is not in the sheet/)).toBeInTheDocument();
-    await userEvent.click(dialog.getByRole('button', { name: 'Take 1 change' }));
+    await userEvent.click(dialog.getByRole('button', { name: 'Import 1 change' }));
     expect(await screen.findByText('Order sheet imported')).toBeInTheDocument();
     expect(sentTo(log, '/orders/sheet')).toEqual([
       { changes: [{ id: 'a', version: 2, quantity: 9, note: 'by Friday' }] },

@@ -64,9 +64,9 @@ const set = (name: string, value: string): void => {
 describe('the takeoff', () => {
   it('counts fixtures from the walks once, with their stops and the spares', async () => {
     open();
-    expect(await screen.findByRole('spinbutton', { name: 'How many: basin' })).toHaveValue(10);
+    expect(await screen.findByRole('spinbutton', { name: 'Qty: basin' })).toHaveValue(10);
     // Twenty and four, and five per cent of them rounded up.
-    expect(screen.getByText('26 stops to buy, 2 of them spares')).toBeInTheDocument();
+    expect(screen.getByText('26 stops to buy, including 2 spares')).toBeInTheDocument();
     expect(screen.getAllByText('from the walks')).toHaveLength(2);
   });
 
@@ -76,7 +76,7 @@ describe('the takeoff', () => {
     expect(region.getByRole('row', { name: /^Fennick A3/ })).toHaveTextContent('$4.90$127.40$9.10$18.20');
     expect(region.getByRole('row', { name: /^Fennick Q3/ })).toHaveTextContent('$8.20$213.20$15.23$8.53');
     expect(
-      region.getByText(/Fennick Q3 costs \$85.80 more than Fennick A3: \$3.30 a stop, \$6.13 a fixture/),
+      region.getByText(/Fennick Q3 costs \$85.80 more than Fennick A3: \$3.30 per stop, \$6.13 per fixture/),
     ).toHaveTextContent('from year 7 on');
   });
 
@@ -84,20 +84,20 @@ describe('the takeoff', () => {
     open('/jobs/job/takeoff?basin=21&toilet=4&spares=0');
     const region = await ways();
     expect(
-      region.getByText('From 50 pieces on each costs $3.90: 4 more would reach it.'),
+      region.getByText('From qty 50 the unit price is $3.90: 4 more would reach it.'),
     ).toBeInTheDocument();
-    set('How many: basin', '23');
+    set('Qty: basin', '23');
     expect(region.getByRole('row', { name: /^Fennick A3/ })).toHaveTextContent('$3.90$195.00');
   });
 
   it('lets a count and a template be typed, and goes back to what was walked', async () => {
     open();
     await screen.findByText(/26 stops/);
-    set('How many: basin', '12');
-    set('Stops for each: toilet', '2');
-    expect(screen.getByText('34 stops to buy, 2 of them spares')).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: 'basin: back to what was walked' }));
-    expect(screen.getByText('30 stops to buy, 2 of them spares')).toBeInTheDocument();
+    set('Qty: basin', '12');
+    set('Stops per fixture: toilet', '2');
+    expect(screen.getByText('34 stops to buy, including 2 spares')).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'basin: reset to the walks' }));
+    expect(screen.getByText('30 stops to buy, including 2 spares')).toBeInTheDocument();
   });
 
   it('adds rooms of one kind, and refuses what is no fixture', async () => {
@@ -106,19 +106,21 @@ describe('the takeoff', () => {
     const rooms = screen.getByRole('textbox', { name: 'Rooms of one kind' });
     await userEvent.type(rooms, 'basin, dragon');
     await userEvent.click(screen.getByRole('button', { name: 'Add rooms' }));
-    expect(screen.getByRole('alert')).toHaveTextContent('“dragon” is no fixture that takes stops');
+    expect(screen.getByRole('alert')).toHaveTextContent('“dragon” is not a fixture with stops');
     await userEvent.clear(rooms);
     await userEvent.type(rooms, '2 basins and a toilet'.replace(' a ', ' '));
     set('times', '3');
     await userEvent.click(screen.getByRole('button', { name: 'Add rooms' }));
-    expect(screen.getByRole('spinbutton', { name: 'How many: basin' })).toHaveValue(16);
-    expect(screen.getByRole('spinbutton', { name: 'How many: toilet' })).toHaveValue(7);
+    expect(screen.getByRole('spinbutton', { name: 'Qty: basin' })).toHaveValue(16);
+    expect(screen.getByRole('spinbutton', { name: 'Qty: toilet' })).toHaveValue(7);
   });
 
   it('says what to do where nothing is walked', async () => {
     open('/jobs/job/takeoff', { ...JOB, lines: [] });
-    expect(await screen.findByText(/No fixture is walked yet/)).toBeInTheDocument();
-    expect(screen.getByText('0 stops to buy, 0 of them spares')).toBeInTheDocument();
+    expect(
+      await screen.findByText(/No fixtures yet\. Add rooms below, or walk the lines\./),
+    ).toBeInTheDocument();
+    expect(screen.getByText('0 stops to buy, including 0 spares')).toBeInTheDocument();
   });
 
   it('lets spares ride along, adds them up, and goes on the order with them', async () => {
@@ -136,13 +138,13 @@ describe('the takeoff', () => {
       </Routes>,
       { at: '/jobs/job/takeoff' },
     );
-    const along = within(await screen.findByRole('region', { name: 'Rides along with Fennick A3' }));
+    const along = within(await screen.findByRole('region', { name: 'Parts and kits for Fennick A3' }));
     fireEvent.change(along.getByRole('spinbutton', { name: 'Washer, Fennick A3' }), {
       target: { value: '10' },
     });
     expect(along.getByText('$3.50')).toBeInTheDocument();
-    await userEvent.click(along.getByRole('button', { name: 'Put Fennick A3 on the order' }));
-    expect(await screen.findByText('Fennick A3: 2 lines wait for a price')).toBeInTheDocument();
+    await userEvent.click(along.getByRole('button', { name: 'Add Fennick A3 to order' }));
+    expect(await screen.findByText('Fennick A3: 2 lines added, prices not known yet')).toBeInTheDocument();
     const { lines } = asked.find(({ method }) => method === 'POST')?.body as {
       lines: { text: string; quantity: number }[];
     };

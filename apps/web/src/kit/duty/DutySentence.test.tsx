@@ -23,13 +23,13 @@ describe('the duty as a sentence', () => {
   it('reads as one, with every figure in the chosen units', () => {
     show(<DutySentence line={LINE} position={POSITION} />);
     expect(sentence()).toBe(
-      'Shut off cold drinking water at 75 psi, 50 °F, 7.93 gpm through ¾ in copper, 62 ft back, level, concealed in a wall. Turned once a year; hard water.',
+      'Shut off cold drinking water at 75 psi, 50 °F, 7.93 gpm through ¾ in copper, 62 ft of pipe upstream, level, concealed in a wall. Operated once a year; hard water.',
     );
   });
 
   it('reads the same in metric', () => {
     show(<DutySentence line={LINE} position={POSITION} />, { units: 'metric' });
-    expect(sentence()).toContain('at 5.17 bar, 10 °C, 0.5 L/s through DN20 copper, 18.9 m back');
+    expect(sentence()).toContain('at 5.17 bar, 10 °C, 0.5 L/s through DN20 copper, 18.9 m of pipe upstream');
   });
 
   it('shows what is not known as gaps to fill', () => {
@@ -41,7 +41,7 @@ describe('the duty as a sentence', () => {
       />,
     );
     expect(sentence()).toBe(
-      'Shut off cold drinking water at 75 psi, 50 °F, flow not known through ¾ in pipe not known, which way?, where?. Turned how often?; no special conditions.',
+      'Shut off cold drinking water at 75 psi, 50 °F, flow not known through ¾ in pipe not known, flow direction not known, place not known. Operated how often?; no special conditions.',
     );
   });
 
@@ -83,7 +83,7 @@ describe('the duty as a sentence', () => {
     const dialog = screen.getByRole('dialog', { name: 'conditions' });
     await userEvent.click(within(dialog).getByRole('checkbox', { name: 'hard water' }));
     await userEvent.click(within(dialog).getByRole('checkbox', { name: 'occupied area' }));
-    await userEvent.click(within(dialog).getByRole('button', { name: 'Set' }));
+    await userEvent.click(within(dialog).getByRole('button', { name: 'Apply' }));
     await waitFor(() => expect(asked).toHaveLength(1));
     const { duty } = asked[0]?.body as ChangeDutyRequest;
     expect(duty).toMatchObject({ occupied: true });
@@ -114,6 +114,10 @@ describe('the duty as a sentence', () => {
   it('is read, not changed, by whoever may not change it', () => {
     show(<DutySentence line={LINE} position={POSITION} />, { may: ['look'] });
     expect(screen.queryByRole('button')).not.toBeInTheDocument();
-    expect(screen.getByTitle(/foreman or technician changes them/)).toHaveTextContent('75 psi');
+    expect(
+      screen.getByTitle(
+        /Your role can read duties\. An owner, estimator, foreman or technician can change them\./,
+      ),
+    ).toHaveTextContent('75 psi');
   });
 });

@@ -56,7 +56,9 @@ describe('a figure', () => {
     show(figure());
     HTMLImageElement.prototype.decode = () => Promise.reject(new Error('no'));
     await userEvent.click(screen.getByRole('button', { name: 'PNG' }));
-    await waitFor(() => expect(screen.getByText(/Take it as SVG/)).toBeInTheDocument());
+    await waitFor(() =>
+      expect(screen.getByText(/The picture could not be created\. Export it as SVG\./)).toBeInTheDocument(),
+    );
     expect(saved).toEqual([]);
   });
 

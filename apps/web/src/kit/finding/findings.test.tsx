@@ -21,7 +21,7 @@ const entry = (finding: BenchFinding, text = 'Take at least 0.7 s to shut it.'):
   by: 'Joss',
 });
 const HAMMER: BenchFinding = {
-  bench: 'water hammer',
+  bench: 'hammer',
   verdict: 'care',
   measured: { value: 2_060_000, limit: 1_378_951, unit: 'Pa' },
   valve: 'Ostrand 21P',
@@ -36,7 +36,7 @@ describe('what the bench found', () => {
     onLine(<LineUpPage />);
     const found = within(await screen.findByRole('region', { name: 'Found on the bench' }));
     expect(found.getByText(/Take at least 0.7 s/)).toHaveTextContent(
-      'Ostrand 21P: Take at least 0.7 s to shut it. 299 psi against 200 psi.',
+      'Ostrand 21P: Take at least 0.7 s to shut it. 299 psi, limit 200 psi.',
     );
     expect(found.getByRole('link', { name: 'Open inputs' })).toHaveAttribute(
       'href',
@@ -68,8 +68,8 @@ describe('what the bench found', () => {
     const sent = asked.find(({ method }) => method === 'POST')!.body as EntryRequest;
     expect(sent).toMatchObject({
       kind: 'bench',
-      text: 'Taken back: Take at least 0.7 s to shut it.',
-      finding: { bench: 'water hammer', valve: 'Ostrand 21P', takenBack: true },
+      text: 'Undone: Take at least 0.7 s to shut it.',
+      finding: { bench: 'hammer', valve: 'Ostrand 21P', takenBack: true },
     });
   });
 

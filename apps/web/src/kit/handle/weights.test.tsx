@@ -12,11 +12,11 @@ describe('what counts', () => {
   it('moves by part, is kept on the device, and goes back to the usual in one press', async () => {
     const { store } = show(<WeightsButton />);
     await userEvent.click(screen.getByRole('button', { name: 'Ranking' }));
-    expect(screen.getByRole('button', { name: /^As usual/ })).toBeDisabled();
-    fireEvent.change(screen.getByRole('slider', { name: /^What it passes/ }), { target: { value: 40 } });
+    expect(screen.getByRole('button', { name: /^Default \(70 judgement, 30 price\)/ })).toBeDisabled();
+    fireEvent.change(screen.getByRole('slider', { name: /^Flow fully open/ }), { target: { value: 40 } });
     expect(store.getState().weights).toEqual({ ...STANDARD_WEIGHTS, loss: 40 });
     expect(makeStore().getState().weights.loss).toBe(40);
-    await userEvent.click(screen.getByRole('button', { name: /^As usual/ }));
+    await userEvent.click(screen.getByRole('button', { name: /^Default \(70 judgement, 30 price\)/ }));
     expect(store.getState().weights).toEqual(STANDARD_WEIGHTS);
   });
 

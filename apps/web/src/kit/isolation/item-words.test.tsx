@@ -78,8 +78,8 @@ describe('a finding in words', () => {
         words,
       ),
     ).toBe(
-      'gate, metal wedge, “125 3/4”, turns: stiff, 11 turns, holds: weeps, leaks: stem, handle does not show its true position, left open',
+      'gate, metal wedge, “125 3/4”, turns: stiff, 11 turns, shut-off: weeps, leaks: stem, handle does not show its true position, left open',
     );
-    expect(foundWords({ type: 'none' }, words)).toBe('none');
+    expect(foundWords({ type: 'nothing' }, words)).toBe('nothing');
   });
 });

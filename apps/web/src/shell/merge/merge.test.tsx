@@ -26,16 +26,18 @@ function open(): void {
 const chosen = (name: string): string[] =>
   within(screen.getByRole('row', { name: new RegExp(`^${name}`) }))
     .getAllByRole('radio')
-    .flatMap((radio, index) => ((radio as HTMLInputElement).checked ? [['entered', 'theirs'][index]!] : []));
+    .flatMap((radio, index) => ((radio as HTMLInputElement).checked ? [['yours', 'theirs'][index]!] : []));
 
 describe('a duty that two changed at once', () => {
   it('shows each fact that differs, with the side that changed it alone chosen, and asks where both did', () => {
     open();
-    expect(screen.getByRole('dialog')).toHaveTextContent('Joss Karran changed it (1 Mar 2026) while you did');
+    expect(screen.getByRole('dialog')).toHaveTextContent(
+      'Joss Karran changed it (1 Mar 2026) while you were editing',
+    );
     expect(chosen('pressure')).toEqual([]);
     expect(screen.getByRole('row', { name: /^pressure/ })).toHaveTextContent('changed by both6 bar4 bar');
     expect(chosen('temperature')).toEqual(['theirs']);
-    expect(chosen('flow')).toEqual(['entered']);
+    expect(chosen('flow')).toEqual(['yours']);
     expect(chosen('lock-out required')).toEqual(['theirs']);
     expect(screen.getByRole('button', { name: 'Save choices' })).toBeDisabled();
   });

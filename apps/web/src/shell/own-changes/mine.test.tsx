@@ -42,14 +42,14 @@ describe('one’s own last changes', () => {
     );
     expect(screen.getByText('Walk list for New wing')).toBeInTheDocument();
     expect(screen.getByText('undone')).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: 'Take back: Duty of CW-103' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Undo: Duty of CW-103' }));
     await waitFor(() => expect(asked.some(({ path }) => path === '/api/changes/c1/undo')).toBe(true));
   });
 
   it('offer no way back to a walk list that was taken back', async () => {
     serve(() => ({ body: [{ ...CHANGE, kind: 'walk-list', what: 'New wing', lineId: null, undoes: 'c0' }] }));
     show(<OwnChangesDialog close={() => undefined} />);
-    expect(await screen.findByText('taken back: Walk list for New wing')).toBeInTheDocument();
+    expect(await screen.findByText('undone: Walk list for New wing')).toBeInTheDocument();
     expect(screen.queryByRole('button', { name: /^Undo/ })).not.toBeInTheDocument();
   });
 
@@ -68,7 +68,7 @@ describe('one’s own last changes', () => {
     show(<Undo />);
     expect(asked).toEqual([]);
     await userEvent.click(screen.getByRole('button', { name: 'undo' }));
-    expect(await screen.findByText('Duty of CW-103: taken back')).toBeInTheDocument();
+    expect(await screen.findByText('Undone: Duty of CW-103')).toBeInTheDocument();
     expect(asked[1]).toMatchObject({ method: 'POST', path: '/api/changes/c1/undo' });
   });
 
@@ -76,6 +76,6 @@ describe('one’s own last changes', () => {
     serve(() => ({ body: [] }));
     show(<Undo />);
     await userEvent.click(screen.getByRole('button', { name: 'undo' }));
-    expect(await screen.findByText(/Nothing of yours/)).toBeInTheDocument();
+    expect(await screen.findByText(/You have no changes left to undo\./)).toBeInTheDocument();
   });
 });

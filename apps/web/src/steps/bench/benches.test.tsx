@@ -39,16 +39,16 @@ const type = async (name: string, text: string): Promise<void> => {
 describe('control', () => {
   it('finds a ball too coarse for a line that is narrower than it, and names its useful stretch', async () => {
     onLine(<BenchPage />, { at: '/?of=control' });
-    expect(await finding()).toHaveTextContent(/It chokes where one would set it/);
+    expect(await finding()).toHaveTextContent(/% open: noise, pitting, and no more flow for more opening\./);
     expect(figure('Valve authority')).toMatch(/^0\.0\d+ %$/);
     expect(figure('Useful handle range')).toMatch(/to 2\d % open/);
-    expect(figure('One five degrees at its steepest')).toMatch(/moves the flow by \d+ %/);
+    expect(figure('One five degrees, steepest part')).toMatch(/changes the flow by \d+ %/);
   });
 
   it('finds a globe fine where it takes most of the pressure', async () => {
     onLine(<BenchPage />, { at: '/?of=control&valve=globe&openKv=0.9&availablePa=60000' });
     expect(await finding()).toHaveTextContent(/It throttles here between/);
-    expect(figure('One sixteenth of a turn at its steepest')).toMatch(/moves the flow by/);
+    expect(figure('One sixteenth of a turn, steepest part')).toMatch(/changes the flow by/);
   });
 });
 
@@ -67,17 +67,19 @@ describe('a pump stop', () => {
   it('shows all nine kinds, the softest first, and what becomes of each', async () => {
     onLine(<BenchPage />, { line });
     await finding();
-    const kinds = screen.getAllByRole('listitem').filter((item) => within(item).queryByText(/Seats against/));
+    const kinds = screen
+      .getAllByRole('listitem')
+      .filter((item) => within(item).queryByText(/Reverse flow at closing:/));
     expect(kinds).toHaveLength(9);
     expect(kinds[0]).toHaveTextContent(/inline spring check/);
     expect(kinds.at(-1)).toHaveTextContent(/swing/);
     expect(screen.getByRole('textbox', { name: 'Length of main downstream' })).toHaveValue('30 ft');
   });
 
-  it('counts slams a year by the starts, and none where nothing is heard', async () => {
+  it('counts slams a year by the starts, and none where nothing is audible closures', async () => {
     onLine(<BenchPage />, { line, at: '/?startsPerHour=10' });
     await finding();
-    expect(screen.getAllByText(/87600 heard/).length).toBeGreaterThan(0);
+    expect(screen.getAllByText(/87600 audible closures/).length).toBeGreaterThan(0);
     await type('Length of main downstream', '60000 ft');
     expect(await screen.findAllByText(/no audible closures/)).toHaveLength(9);
   });
@@ -122,26 +124,32 @@ describe('a gas line', () => {
     const rows = within(screen.getByRole('region', { name: 'Run' })).getAllByRole('row');
     expect(rows).toHaveLength(4);
     expect(rows[1]).toHaveTextContent(/plug as 3\.1 ft/);
-    expect(rows[3]).toHaveTextContent(/too small takes 1¼ in/);
+    expect(rows[3]).toHaveTextContent(/too small needs 1¼ in/);
   });
 
   it('carries what the plates say', async () => {
     onLine(<BenchPage />, { line });
     await finding();
     await type('boiler, Hall', '12 kW');
-    expect(await finding()).toHaveTextContent('Every run is large enough for its appliances over the longest run.');
+    expect(await finding()).toHaveTextContent(
+      'Every run is large enough for its appliances over the longest run.',
+    );
   });
 
   it('asks for appliances where the walk has none', async () => {
     onLine(<BenchPage />, {
       line: walked('natural-gas', 'gas main\n2 steel 52 ft\nGA-1 plug 2', { pressurePa: 1743 }),
     });
-    expect(await screen.findByText(/No appliance stands on this walk yet/)).toBeInTheDocument();
+    expect(
+      await screen.findByText(
+        /No appliance on this walk yet\. A run is sized for the appliances it feeds: add them on the walk\./,
+      ),
+    ).toBeInTheDocument();
   });
 
   it('is cleared by a card: kit, order, opening under the trip, and what hurts', async () => {
     onLine(<BenchPage />, { line, at: '/?of=gas-purge' });
-    expect(await finding()).toHaveTextContent(/Clear it through a sacrificial valve opened to \d+ %/);
+    expect(await finding()).toHaveTextContent(/Purge through a sacrificial valve opened to \d+ %/);
     const card = within(screen.getByRole('article', { name: 'Purge card' }));
     expect(card.getByText(/52 ft up to GA-101/)).toBeInTheDocument();
     expect(card.getByText('by code, ventilated')).toBeInTheDocument();
@@ -162,7 +170,7 @@ describe('a gas line', () => {
       line: walked('natural-gas', 'gas main\nGA-1 plug 2\n2 steel 9 ft\nboiler', { pressurePa: 1743 }),
       at: '/?of=gas-purge',
     });
-    expect(await screen.findByText(/there is no line to clear here/)).toBeInTheDocument();
+    expect(await screen.findByText(/There is no pipe between the source and/)).toBeInTheDocument();
   });
 });
 
@@ -196,7 +204,7 @@ describe('radiators', () => {
     expect(rows[1]).toHaveTextContent(/ST-3.*fine enough/);
     expect(rows[2]).toHaveTextContent(/ST-2.*too coarse/);
     expect(await finding()).toHaveTextContent(
-      /Set the internal stop at [\d /]+ turns; it is number 1 to balance/,
+      /Set the internal stop at [\d /]+ turns; balance it as number 1/,
     );
   });
 
@@ -206,7 +214,9 @@ describe('radiators', () => {
     await type('Radiation ST-3', '90 ft2');
     expect((await finding()).textContent).not.toBe(before);
     await type('Radiation ST-3', '900 ft2');
-    expect(await finding()).toHaveTextContent(/Too small: fully open it passes less steam/);
+    expect(await finding()).toHaveTextContent(
+      /Too small: fully open, less steam flows than the radiator condenses\./,
+    );
   });
 });
 
@@ -229,8 +239,10 @@ describe('high-pressure wash', () => {
   });
   it('velocity within the limit in the bore and the heat off the seat', async () => {
     onLine(<BenchPage />, { line });
-    expect(await finding()).toHaveTextContent(/least bore that velocity within the limit.*nylon stands the heat/);
-    await type('Water temperature', '190 F');
+    expect(await finding()).toHaveTextContent(
+      /smallest bore within the velocity limit.*nylon stays within its temperature limit/,
+    );
+    await type('Water', '190 F');
     expect(await finding()).toHaveTextContent(/too hot for nylon/);
     expect(figure('Throttled or bypassed, the water warms by')).toMatch(/^[\d.]+ °F$/);
   });
@@ -239,19 +251,23 @@ describe('high-pressure wash', () => {
 describe('inside a valve', () => {
   it('a ball in dirty water is cut many times as fast part way', async () => {
     const { store } = onLine(<BenchPage />, { at: '/?of=dirty-ball' });
-    expect(await finding()).toHaveTextContent(/up to \d+ times the wear when open/);
+    expect(await finding()).toHaveTextContent(/up to \d+ times as fast as fully open/);
     expect(figure('Seat wear from grit')).toBe('1 times the wear when open');
     act(() => void store.dispatch({ type: 'handle/handleMoved', payload: 0.3 }));
-    expect(await screen.findByText(/to the stream: grit and scale settle/)).toBeInTheDocument();
+    expect(
+      await screen.findByText(/open to the flow: grit and scale settle behind the ball/),
+    ).toBeInTheDocument();
   });
 
   it('a gate left nearly shut shakes', async () => {
     const { store } = onLine(<BenchPage />, { at: '/?of=part-open-gate' });
-    expect(await finding()).toHaveTextContent(/Left below \d+ % open the wedge shakes/);
+    expect(await finding()).toHaveTextContent(/Below \d+ % open the wedge vibrates/);
     act(() => void store.dispatch({ type: 'handle/handleMoved', payload: 0.02 }));
-    expect(await screen.findByText(/It shakes here/)).toBeInTheDocument();
+    expect(
+      await screen.findByText(/It vibrates here: the wedge hangs loose and strikes its seats\./),
+    ).toBeInTheDocument();
     act(() => void store.dispatch({ type: 'handle/handleMoved', payload: 0 }));
-    expect(await screen.findByText(/Shut\./)).toBeInTheDocument();
+    expect(await screen.findByText(/Closed\./)).toBeInTheDocument();
   });
 
   it('a step loses more than a taper of the same bore', async () => {

@@ -26,7 +26,7 @@ function desk() {
 
 function Shown({ ask }: { ask: () => Promise<Answer<string>> }) {
   const { result, trouble, isRunning } = useSimulation(ask);
-  return <p>{[result ?? 'none', trouble?.field ?? 'fine', isRunning ? 'running' : 'done'].join(', ')}</p>;
+  return <p>{[result ?? 'nothing', trouble?.field ?? 'fine', isRunning ? 'running' : 'done'].join(', ')}</p>;
 }
 
 describe('a simulation that is asked while it is dragged', () => {

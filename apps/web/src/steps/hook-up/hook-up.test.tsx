@@ -56,14 +56,16 @@ describe('the hook-up of a position', () => {
   it('shows the ways on each side with verdict and weakest part, the kit, and what faces where', () => {
     onLine(<HookUpPage />, { line: picked('ball') });
     const supply = side('Supply side');
-    expect(supply.getByRole('radio', { name: /pressed fits/ })).toBeChecked();
+    expect(supply.getByRole('radio', { name: /pressed Fits/ })).toBeChecked();
     expect(supply.getByText('weakest part press joint, 200 psi')).toBeInTheDocument();
     expect(screen.getByText(/press tool with its jaw/)).toBeInTheDocument();
     expect(screen.getByText(/Handle in line with the pipe when open/)).toBeInTheDocument();
-    expect(screen.getByRole('img', { name: /The parts in a row/ })).toBeInTheDocument();
+    expect(
+      screen.getByRole('img', { name: /The parts in order from the supply side to the downstream side:/ }),
+    ).toBeInTheDocument();
   });
 
-  it('holds a soldered valve in a closed wall against what the place forbids', async () => {
+  it('holds a soldered valve in a closed wall of what the place forbids', async () => {
     const kept = settled();
     onLine(<HookUpPage />, { line: picked('gate') });
     expect(screen.getByRole('checkbox', { name: 'closed up afterwards (from the duty)' })).toBeDisabled();
@@ -73,12 +75,16 @@ describe('the hook-up of a position', () => {
 
   it('leaves no way where a torch is forbidden and the ends are soldered', () => {
     onLine(<HookUpPage />, { line: picked('gate', { limits: ['no-torch'] }) });
-    expect(side('Downstream side').getByRole('alert')).toHaveTextContent('No way is left here.');
-    expect(side('Downstream side').getByText('It wants a torch, and there is none here.')).toBeInTheDocument();
+    expect(side('Downstream side').getByRole('alert')).toHaveTextContent(
+      'No connection method is left here.',
+    );
+    expect(
+      side('Downstream side').getByText('It needs a torch, and torches are not allowed here.'),
+    ).toBeInTheDocument();
     expect(side('Downstream side').getByRole('radio', { name: /soldered/ })).toBeDisabled();
   });
 
-  it('takes another pipe on one side, numbered parts in the row with it', async () => {
+  it('needs another pipe on one side, numbered parts in the row with it', async () => {
     const kept = settled();
     const { unmount } = onLine(<HookUpPage />, { line: picked('ball') });
     await userEvent.selectOptions(
@@ -100,14 +106,14 @@ describe('the hook-up of a position', () => {
     const kept = settled();
     onLine(<HookUpPage />, { line: picked('ball', {}, { place: 'buried' }) });
     expect(screen.getByText(/extension stem: measure the cover/)).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: 'Cover over it: not measured' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Depth of cover: not measured' }));
     await userEvent.type(screen.getByRole('textbox', { name: 'Depth of cover' }), '4 ft{Enter}');
     await waitFor(() => expect(kept[0]?.coverM).toBeCloseTo(1.2192, 6));
   });
 
   it('is only looked at by whoever may not pick', () => {
     onLine(<HookUpPage />, { line: picked('ball'), may: ['look'] });
-    expect(screen.getByRole('combobox', { name: 'Pipe, Far side' })).toBeDisabled();
+    expect(screen.getByRole('combobox', { name: 'Pipe, Downstream side' })).toBeDisabled();
     expect(screen.getByRole('checkbox', { name: 'no torch here' })).toBeDisabled();
   });
 });
@@ -118,7 +124,7 @@ describe('the install card', () => {
     expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent('CW-103');
     expect(screen.getByText('Ostrand 21P, ¾ in')).toBeInTheDocument();
     const steps = screen.getAllByRole('listitem').map(({ textContent }) => textContent);
-    expect(steps[0]).toContain('Prove it dead');
+    expect(steps[0]).toContain('Prove the line dead');
     expect(steps).toContain('Supply side: pressed.');
     const code = screen.getByRole('img', { name: 'Scan to open this position' });
     expect(code.querySelectorAll('path')[0]!.getAttribute('d')!.split('M').length).toBeGreaterThan(200);

@@ -45,7 +45,7 @@ describe('picking', () => {
     }));
     show(<Picking />);
     const because = screen.getByRole('textbox', { name: 'Because' });
-    expect(because).toHaveTextContent('Ball, full port (Ostrand 21P) usable with care.');
+    expect(because).toHaveTextContent('Ball, full port (Ostrand 21P) fits with care.');
     await userEvent.clear(because);
     expect(screen.getByRole('button', { name: 'Pick' })).toBeDisabled();
     await userEvent.type(because, 'No torch.');
@@ -92,9 +92,9 @@ describe('picking', () => {
     show(<Picking />);
     await userEvent.click(screen.getByRole('button', { name: 'Pick' }));
     expect(await screen.findByRole('alert')).toHaveTextContent(
-      'Joss Karran picked here meanwhile: No torch. Pick yours anyway',
+      'Joss Karran has picked here in the meantime: No torch. Pick yours anyway',
     );
-    expect(screen.getByRole('textbox', { name: 'Because' })).toHaveTextContent('usable with care');
+    expect(screen.getByRole('textbox', { name: 'Because' })).toHaveTextContent('fits with care');
   });
 
   it('opens with the reason already written where the valve is the one picked', () => {
@@ -141,7 +141,7 @@ describe('what is picked', () => {
       />,
     );
     await userEvent.click(screen.getByRole('button', { name: 'Remove pick' }));
-    expect(await screen.findByText('CW-103: pick let go')).toBeInTheDocument();
+    expect(await screen.findByText('CW-103: pick removed')).toBeInTheDocument();
     expect(asked[0]).toMatchObject({ method: 'DELETE', body: { version: 4 } });
   });
 

@@ -45,7 +45,7 @@ function Sentence({
   const { claim, sides } = claimAndSides(text);
   return (
     <div className={styles[verdict]} data-rule={rule}>
-      {claim}
+      {figures.sentence(claim)}
       {measured && <b> {figures.measured(measured)}.</b>}
       {rule.startsWith(UNKNOWN) && modelId !== undefined && (
         <Answer field={rule.slice(UNKNOWN.length)} modelId={modelId} />

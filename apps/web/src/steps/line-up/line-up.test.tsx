@@ -44,24 +44,24 @@ describe('the columns', () => {
       'Ostrand 21P',
       'Kell & Vane 6S',
     ]);
-    expect(cells(/^Verdict/)).toEqual(['careNo. 1 · 92 pointsPick', 'careNo. 2 · 63 pointsPick']);
+    expect(cells(/^Verdict/)).toEqual(['With careNo. 1 · 92 pointsPick', 'With careNo. 2 · 63 pointsPick']);
     expect(cells(/^Weakest part at 50 °F/)).toEqual(['200 psi press joint', '200 psi body']);
-    expect(cells(/^Drop at 100 %/)[0]).toBe('0.028 psi 7.92 gpm');
+    expect(cells(/^Pressure loss at 100 %/)[0]).toBe('0.028 psi 7.92 gpm');
     expect(cells(/^Fully open/)).toEqual([
-      'Cv 47.4 by its sheet',
+      'Cv 47.4 from its data sheet',
       expect.stringMatching(/^Cv \d+(\.\d)? estimated$/),
     ]);
-    expect(cells(/^Price, life/)).toEqual([
-      '$21.90 each, 25–35 years$0.73 a year+$8.80',
-      '$13.10 each, 3–9 yearsshorter here: hard water grips what is seldom turned$2.18 a year',
+    expect(cells(/^Price and life; \+ over the cheapest/)).toEqual([
+      '$21.90 each, 25–35 years$0.73 per year+$8.80',
+      '$13.10 each, 3–9 yearsshorter life here: hard water seizes valves that are seldom operated$2.18 per year',
     ]);
   });
 
   it('say what all alike on the job cost, against the cheapest', () => {
     table({}, undefined, 4);
-    expect(cells(/^Price, life/)).toEqual([
-      expect.stringContaining('4 alike $87.60, +$35.20'),
-      expect.stringMatching(/4 alike \$52\.40$/),
+    expect(cells(/^Price and life; \+ over the cheapest/)).toEqual([
+      expect.stringContaining('$87.60 for 4 like it, +$35.20'),
+      expect.stringMatching(/\$52\.40 for 4 like it$/),
     ]);
   });
 
@@ -88,14 +88,14 @@ describe('the columns', () => {
   it('follow the handle', () => {
     const { store } = table();
     act(() => void store.dispatch(handleMoved(0)));
-    expect(cells(/^Drop at 0 %/)).toEqual(['75 psi 0 gpm', '75 psi 0 gpm']);
+    expect(cells(/^Pressure loss at 0 %/)).toEqual(['75 psi 0 gpm', '75 psi 0 gpm']);
     act(() => void store.dispatch(handleMoved(1.7)));
-    expect(screen.getByRole('row', { name: /^Drop at 100 %/ })).toBeInTheDocument();
+    expect(screen.getByRole('row', { name: /^Pressure loss at 100 %/ })).toBeInTheDocument();
   });
 
   it('ask for the flow where it is not known, and say nothing of gas', () => {
     table({ flowM3s: undefined });
-    expect(cells(/^Drop at/)).toEqual(['enter the flow', 'enter the flow']);
+    expect(cells(/^Pressure loss at/)).toEqual(['enter the flow', 'enter the flow']);
   });
 
   it('hand over the column that is picked, and mark the one that was', async () => {
@@ -122,7 +122,7 @@ describe('reasons', () => {
       />,
     );
     expect(screen.getByText('The seat swells.', { exact: false })).toHaveTextContent(
-      'The seat swells. 194 °F against 176 °F.',
+      'The seat swells. 194 °F, limit 176 °F.',
     );
     expect(screen.getByText('one more reason')).toBeInTheDocument();
   });
@@ -132,7 +132,7 @@ describe('reasons', () => {
     show(<Reasons reasons={columns[0]!.reasons} />);
     const sides = screen.getByText('house rule').closest('details');
     expect(sides).toHaveTextContent('For rough balancing it may');
-    expect(sides).toHaveTextContent('Others hold: Never');
+    expect(sides).toHaveTextContent('Other practice: Never');
     expect(sides).not.toHaveAttribute('open');
   });
 

@@ -49,7 +49,7 @@ describe('the log', () => {
     const [pick, entry, duty] = screen.getAllByRole('listitem').filter((item) => item.querySelector('time'));
     expect(pick).toHaveTextContent('3 Mar 2026picked Ostrand 21PNo torch.Ada');
     expect(entry).toHaveTextContent('2 Mar 2026Operated, 11.5 turnsStiff.Joss');
-    expect(duty).toHaveTextContent('took back: changed the duty');
+    expect(duty).toHaveTextContent('undid: changed the duty');
     expect(duty).toHaveTextContent('pressure: 5.17 bar → 4 bar');
     expect(duty).toHaveTextContent('pipe: copper → PEX');
     expect(duty).toHaveTextContent('pipe length upstream to the first large volume: 18.9 m → not known');
@@ -82,12 +82,12 @@ describe('the log', () => {
     const said = screen.getAllByRole('listitem').map((item) => item.textContent);
     expect(said[0]).toContain('Added a photo');
     expect(said[1]).toContain('Set its coordinates');
-    expect(said[2]).toContain('took back: Removed its coordinates');
+    expect(said[2]).toContain('undid: Removed its coordinates');
   });
 
   it('says so where nothing happened', () => {
     show(<Happened history={{ entries: [], changes: [] }} models={[]} />);
-    expect(screen.getByText(/Nothing was written/)).toBeInTheDocument();
+    expect(screen.getByText(/No entries and no changes yet\./)).toBeInTheDocument();
   });
 });
 
@@ -102,11 +102,11 @@ describe('writing an entry', () => {
     expect(screen.getByRole('button', { name: 'Save entry' })).toBeDisabled();
     await userEvent.type(screen.getByLabelText('Text'), 'Drips at the nut.');
     await userEvent.click(screen.getByRole('button', { name: 'Save entry' }));
-    expect(await screen.findByRole('alert')).toHaveTextContent('Your words are kept');
+    expect(await screen.findByRole('alert')).toHaveTextContent('Your text is kept');
     expect(screen.getByLabelText('Text')).toHaveValue('Drips at the nut.');
     down = false;
     await userEvent.click(screen.getByRole('button', { name: 'Save entry' }));
-    expect(await screen.findByText('CW-103: written down')).toBeInTheDocument();
+    expect(await screen.findByText('CW-103: entry saved')).toBeInTheDocument();
     const [first, second] = asked.map(({ body }) => body as EntryRequest);
     expect(second?.id).toBe(first?.id);
     expect(second).toMatchObject({ kind: 'note', text: 'Drips at the nut.' });

@@ -51,7 +51,7 @@ describe('a position’s order line', () => {
     ).toBeInTheDocument();
     await userEvent.selectOptions(screen.getByRole('combobox', { name: 'Seat' }), 'not stated');
     expect(screen.getByText('1 fact missing')).toBeInTheDocument();
-    expect(screen.getByText(/The seat gives up first/)).toBeInTheDocument();
+    expect(screen.getByText(/The seat fails first/)).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Reset to pick and duty' }));
     expect(screen.getByText(TEXT)).toBeInTheDocument();
   });
@@ -83,7 +83,7 @@ describe('a position’s order line', () => {
     await userEvent.type(screen.getByRole('spinbutton', { name: 'Qty' }), '2');
     await userEvent.type(screen.getByRole('textbox', { name: 'Note for the supplier' }), 'by Friday');
     await userEvent.click(screen.getByRole('button', { name: 'Add to order' }));
-    await screen.findByText(/CW-103: \d lines wait for a price/);
+    await screen.findByText(/CW-103: \d lines added, prices not known yet/);
     expect(sent[0]).toMatchObject({
       text: TEXT,
       note: 'by Friday',

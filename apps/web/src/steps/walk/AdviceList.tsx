@@ -1,9 +1,11 @@
 import { type Advice, claimAndSides } from '@grevik/core';
+import { useFigures } from '../../kit/useFigures';
 import { useWords } from '../../words';
 import styles from './WhatIsHere.module.css';
 
 /** What to do about what was found, the most pressing first. */
 export function AdviceList({ advice }: { advice: readonly Advice[] }) {
+  const figures = useFigures();
   const words = useWords();
   return (
     <div aria-live="polite" className={styles.advices}>
@@ -11,7 +13,7 @@ export function AdviceList({ advice }: { advice: readonly Advice[] }) {
         const { claim, sides } = claimAndSides(text);
         return (
           <div key={rule} className={styles.advice} data-urgency={urgency}>
-            <b>{words(`urgency.${urgency}`)}</b> {claim}
+            <b>{words(`urgency.${urgency}`)}</b> {figures.sentence(claim)}
             {sides !== undefined && (
               <details>
                 <summary>{words('lineUp.houseRule')}</summary>

@@ -40,9 +40,9 @@ const CHECK: WalkListPreview = {
 describe('a walk list looked at', () => {
   it('says what would be added and what is left out, row by row', () => {
     show(<WalkListCheckView check={CHECK} takeIt={() => undefined} taking={false} />);
-    expect(screen.getByText('1 row can be taken, 1 can not.')).toBeInTheDocument();
+    expect(screen.getByText('1 row can be imported, 1 cannot.')).toBeInTheDocument();
     expect(
-      screen.getByText(/New lines: Domestic cold \(cold drinking water\). Not read: the column colour./),
+      screen.getByText(/New lines: Domestic cold \(cold drinking water\). Column not read: colour./),
     ).toBeInTheDocument();
     const rows = (name: string): (string | null)[] =>
       within(screen.getByRole('table', { name }))

@@ -114,7 +114,7 @@ describe('the outline', () => {
         { kind: 'valve', depth: 1, type: 'ball', name: 'loft', valve: { dn: 15 } },
       ],
     });
-    expect(await screen.findByText('2 items written down')).toBeInTheDocument();
+    expect(await screen.findByText('2 items added')).toBeInTheDocument();
     expect(field).toHaveValue('');
   });
 
@@ -122,7 +122,7 @@ describe('the outline', () => {
     open();
     const field = screen.getByRole('textbox', { name: 'Type what comes next' });
     await userEvent.type(field, 'gizmo{Enter}');
-    expect(screen.getByText(/“gizmo” is not understood\. Write a run/)).toBeInTheDocument();
+    expect(screen.getByText(/“gizmo” is not understood\. Enter a run/)).toBeInTheDocument();
     expect(field).toHaveValue('gizmo');
     expect(put()).toBeUndefined();
   });
@@ -148,12 +148,12 @@ describe('the isolation answer', () => {
     show(<Answer line={line} walk={walk} answer={isolationAnswer(walk.network, 'f')!} />);
     expect(screen.getByRole('heading')).toHaveTextContent('Close CW-101');
     expect(
-      screen.getByText(/behind the ticket office, ball, last turned .*2026, held tight/),
+      screen.getByText(/behind the ticket office, ball, last operated .*2026, held when tested/),
     ).toBeInTheDocument();
-    expect(screen.getByText('CW-103 is seized open and not relied on.')).toBeInTheDocument();
-    expect(screen.getByText(/Goes dry: Bakery, Staff rooms\./)).toBeInTheDocument();
+    expect(screen.getByText('CW-103 is seized open; do not rely on it.')).toBeInTheDocument();
+    expect(screen.getByText(/Out of service: Bakery, Staff rooms\./)).toBeInTheDocument();
     expect(
-      screen.getByText(/Replace CW-103, and this becomes: close CW-103\. Goes dry: Bakery\./),
+      screen.getByText(/If CW-103 were replaced, you would close CW-103\. Out of service: Bakery\./),
     ).toBeInTheDocument();
   });
 
@@ -161,7 +161,9 @@ describe('the isolation answer', () => {
     const { rerender: _rerender, unmount } = show(
       <Answer line={line} walk={walk} answer={isolationAnswer(walk.network, 'r')!} />,
     );
-    expect(screen.getByRole('heading')).toHaveTextContent('the street valve does, with the water utility');
+    expect(screen.getByRole('heading')).toHaveTextContent(
+      'Close the main valve in the street, with the water utility',
+    );
     unmount();
     show(
       <Answer
@@ -171,7 +173,7 @@ describe('the isolation answer', () => {
       />,
     );
     expect(screen.getByRole('heading')).toHaveTextContent('with the gas utility');
-    expect(screen.getByText(/Goes out: Bakery/)).toBeInTheDocument();
+    expect(screen.getByText(/Out of service: Bakery/)).toBeInTheDocument();
   });
 });
 
@@ -191,22 +193,25 @@ describe('what is here', () => {
     expect(
       within(screen.getByRole('group', { name: 'Does it turn?' })).getByRole('button', { name: 'seized' }),
     ).toHaveAttribute('aria-pressed', 'true');
-    expect(screen.getByText(/Do not force it: work from CW-101/)).toBeInTheDocument();
+    expect(screen.getByText(/Do not force it: use CW-101/)).toBeInTheDocument();
   });
 
   it('judges as it is entered, reads the casting, and writes it down once', async () => {
     const asked = open(shutOff);
-    expect(screen.queryByText(/lets through/)).not.toBeInTheDocument();
+    expect(screen.queryByText(/leaks by; do not rely on it\./)).not.toBeInTheDocument();
     await tap('Does it shut off?', 'leaks by');
-    expect(screen.getByText(/Shut, it lets through/)).toBeInTheDocument();
-    await userEvent.type(screen.getByRole('textbox', { name: 'Markings on tag or casting' }), '125 3/4 200 WOG');
+    expect(screen.getByText(/It leaks by when closed/)).toBeInTheDocument();
+    await userEvent.type(
+      screen.getByRole('textbox', { name: 'Markings on tag or casting' }),
+      '125 3/4 200 WOG',
+    );
     expect(screen.getByText(/pressure class 125; size 3\/4; 200 psi cold water/)).toBeInTheDocument();
-    expect(screen.getByText(/Not on it: ends, body/)).toBeInTheDocument();
+    expect(screen.getByText(/Not marked: ends, body/)).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Save and next' }));
     await waitFor(() => expect(next).toHaveBeenCalled());
     expect(asked.find(({ method }) => method === 'POST')).toMatchObject({
       path: '/api/positions/p0/entries',
-      body: { kind: 'found', found: { holding: 'leaks by', marking: '125 3/4 200 WOG' } },
+      body: { kind: 'found', found: { holding: 'passes', marking: '125 3/4 200 WOG' } },
     });
   });
 

@@ -71,7 +71,7 @@ export const lineUp = {
     runUnknown: 'run not measured',
     directionUnknown: 'flow direction not known',
     placeUnknown: 'place not known',
-    oftenUnknown: 'operation not known',
+    oftenUnknown: 'how often?',
     nothingElse: 'no special conditions',
     set: 'Apply',
     like: 'For example {{example}}',
@@ -147,7 +147,7 @@ export const lineUp = {
     ratingUnknown: 'not known: read the tag',
     notRated: 'not rated: {{part}}',
     used: 'at {{percent}} % of its rating',
-    against: '{{value}} of {{limit}}',
+    against: '{{value}}, limit {{limit}}',
     none: 'Nothing in the catalogue fits here',
     noneBody:
       'Every valve in {{size}} is ruled out below, with its reason. Check the duty, or add another valve to the catalogue.',
@@ -275,7 +275,8 @@ export const lineUp = {
     leave: 'Cancel',
     pickIt: 'Pick',
     done: '{{tag}}: {{model}} picked',
-    meanwhile: '{{by}} has picked here in the meantime: {{theirs}} Pick yours anyway, or cancel and keep theirs.',
+    meanwhile:
+      '{{by}} has picked here in the meantime: {{theirs}} Pick yours anyway, or cancel and keep theirs.',
     current: 'Picked: {{model}}',
     label: 'Picked',
     signed: '{{by}}, {{date}}',

@@ -10,7 +10,7 @@ describe('a described input as a JSON Schema', () => {
       { type: 'integer', minimum: 1, maximum: 3 },
     ],
     ['a text', text(80), { type: 'string', minLength: 1, maxLength: 80 }],
-    ['a flag', flag('already in the wall'), { type: 'boolean', description: 'already in the wall' }],
+    ['a flag', flag('existing valve'), { type: 'boolean', description: 'existing valve' }],
     ['a choice', choice(['a', 'b']), { type: 'string', enum: ['a', 'b'] }],
     [
       'a list',

@@ -29,11 +29,11 @@ interface MediumFacts {
   caution: string;
 }
 
-const PRESSURE = 'Relieve the pressure and prove it at a tap before opening the line.';
+const PRESSURE = 'Relieve the pressure and prove it at a faucet before you open the line.';
 const DECIDES = 'Local code and the maker’s sheet decide.';
 const FUEL = `Licensed people only; no ignition source; test every joint for leaks. ${DECIDES}`;
 const STEAM = `Steam burns: let it cool, vent it and lock it out before opening. ${DECIDES}`;
-const SEWAGE = `Never enter a well or vault without confined-space procedure and a gas test. ${DECIDES}`;
+const SEWAGE = `Never enter a wet well or vault without a confined-space procedure and a gas test. ${DECIDES}`;
 
 export const MEDIUM_FACTS: Record<Medium, MediumFacts> = {
   'potable-cold': {

@@ -28,7 +28,7 @@ interface PipeFacts {
 export const PIPE_FACTS: Record<PipeMaterial, PipeFacts> = {
   copper: { words: 'copper', table: 'copper-l', roughnessM: 1.5e-6, elasticModulusPa: 117e9 },
   steel: { words: 'steel', table: 'steel-40', roughnessM: 4.5e-5, elasticModulusPa: 207e9 },
-  galvanised: { words: 'galvanised steel', table: 'steel-40', roughnessM: 1.5e-4, elasticModulusPa: 207e9 },
+  galvanised: { words: 'galvanized steel', table: 'steel-40', roughnessM: 1.5e-4, elasticModulusPa: 207e9 },
   stainless: { words: 'stainless steel', table: 'steel-40', roughnessM: 4.5e-5, elasticModulusPa: 207e9 },
   pex: { words: 'PEX', table: 'pex-sdr9', roughnessM: 1.5e-6, elasticModulusPa: 0.6e9 },
   pvc: { words: 'PVC', table: 'pvc-80', roughnessM: 1.5e-6, elasticModulusPa: 2.76e9 },

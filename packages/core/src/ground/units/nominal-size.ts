@@ -48,10 +48,10 @@ const SIZE_EXAMPLES = '3/4, 1-1/2 in or DN20';
  */
 export function parseNominalSize(typed: string, field = 'size'): number {
   const said = typed.trim();
-  if (said === '') throw new InvalidInput(field, `No size is given. Write it like ${SIZE_EXAMPLES}.`);
+  if (said === '') throw new InvalidInput(field, `No size is given. Enter it like ${SIZE_EXAMPLES}.`);
   const read = readNumber(said.replace(/^(dn|nps)\s*/i, ''));
   if ('trouble' in read)
-    throw new InvalidInput(field, `“${said}” is no pipe size. Write it like ${SIZE_EXAMPLES}.`);
+    throw new InvalidInput(field, `“${said}” is not a pipe size. Enter it like ${SIZE_EXAMPLES}.`);
   if (/\bo\.?d\.?\b/i.test(read.rest)) {
     throw new InvalidInput(
       field,
@@ -66,7 +66,7 @@ export function parseNominalSize(typed: string, field = 'size'): number {
   if (!metric && !['', '"', 'in', 'inch', 'inches', 'nps'].includes(unit)) {
     throw new InvalidInput(
       field,
-      `“${said}”: “${read.rest}” is no unit of pipe size known here. Write it like ${SIZE_EXAMPLES}.`,
+      `“${said}”: “${read.rest}” is not a known unit of pipe size. Enter it like ${SIZE_EXAMPLES}.`,
     );
   }
   const size = NOMINAL_SIZES.find((row) =>
@@ -77,8 +77,8 @@ export function parseNominalSize(typed: string, field = 'size'): number {
   throw new InvalidInput(
     field,
     mistaken
-      ? `“${said}”: which unit? Write DN${read.value}, or the size in inches.`
-      : `“${said}” is not a size pipe is made in. Write it like ${SIZE_EXAMPLES}.`,
+      ? `“${said}”: which unit? Enter DN${read.value}, or the size in inches.`
+      : `“${said}” is not a size pipe is made in. Enter it like ${SIZE_EXAMPLES}.`,
   );
 }
 

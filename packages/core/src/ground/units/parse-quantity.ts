@@ -9,7 +9,7 @@ import { EXAMPLES, QUANTITIES, type Quantity, UNITS, type Unit } from './unit-ta
  * @param quantity pressure (gauge), temperature, flow or length
  * @param field    the name used in a refusal
  * @returns Pa gauge, degrees C, m3/s or m
- * @throws InvalidInput when the number or the unit can not be read, the unit is another quantity's, or the value is below
+ * @throws InvalidInput when the number or the unit cannot be read, the unit is another quantity's, or the value is below
  *         what is possible (0; for temperatures -273.15 degrees C)
  *
  * @example
@@ -18,18 +18,18 @@ import { EXAMPLES, QUANTITIES, type Quantity, UNITS, type Unit } from './unit-ta
 export function parseQuantity(typed: string, quantity: Quantity, field: string = quantity): number {
   const said = typed.trim();
   if (said === '')
-    throw new InvalidInput(field, `No ${quantity} is given. Write it like ${EXAMPLES[quantity]}.`);
+    throw new InvalidInput(field, `No ${quantity} is given. Enter it like ${EXAMPLES[quantity]}.`);
   const read = readNumber(said);
   if ('trouble' in read) {
     throw new InvalidInput(
       field,
       read.trouble === 'comma'
-        ? `“${said}” can be read two ways. Write it without the comma, or with a point for decimals.`
-        : `“${said}” does not start with a number. Write it like ${EXAMPLES[quantity]}.`,
+        ? `“${said}” can be read two ways. Enter it without the comma, or with a point for decimals.`
+        : `“${said}” does not start with a number. Enter it like ${EXAMPLES[quantity]}.`,
     );
   }
   if (read.rest === '')
-    throw new InvalidInput(field, `“${said}”: which unit? Write it like ${EXAMPLES[quantity]}.`);
+    throw new InvalidInput(field, `“${said}”: which unit? Enter it like ${EXAMPLES[quantity]}.`);
   const unit = findUnit(read.rest, quantity);
   if (!unit) throw new InvalidInput(field, unknownUnit(said, read.rest, quantity));
   const value = read.value * unit.factor + (unit.offset ?? 0);
@@ -37,7 +37,7 @@ export function parseQuantity(typed: string, quantity: Quantity, field: string =
     throw new InvalidInput(
       field,
       quantity === 'temperature'
-        ? `“${said}” is colder than anything can be. Write it like ${EXAMPLES.temperature}.`
+        ? `“${said}” is below absolute zero. Enter it like ${EXAMPLES.temperature}.`
         : `“${said}” is below zero. A ${quantity} here is 0 or more: ${unsigned(said)}?`,
     );
   }
@@ -74,8 +74,8 @@ function unknownUnit(said: string, rest: string, quantity: Quantity): string {
   const other = QUANTITIES.find((candidate) => candidate !== quantity && findUnit(rest, candidate));
   const why = other
     ? `“${rest}” measures ${other}, not ${quantity}`
-    : `“${rest}” is no unit of ${quantity} known here`;
-  return `“${said}”: ${why}. Write it like ${EXAMPLES[quantity]}.`;
+    : `“${rest}” is not a known unit of ${quantity}`;
+  return `“${said}”: ${why}. Enter it like ${EXAMPLES[quantity]}.`;
 }
 
 function unsigned(said: string): string {

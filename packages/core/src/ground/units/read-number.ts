@@ -11,7 +11,7 @@ const VULGAR: Record<string, string> = {
   '⅙': '1/6',
 };
 
-/** What stands at the head of a typed quantity: the number, and the rest behind it; or why it can not be read. */
+/** What stands at the head of a typed quantity: the number, and the rest behind it; or why it cannot be read. */
 export type NumberRead = { value: number; rest: string } | { trouble: 'none' | 'comma' };
 
 /**

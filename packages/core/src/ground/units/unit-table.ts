@@ -9,13 +9,14 @@ export const QUANTITIES = [
   'area',
   'heat',
   'gas flow',
+  'steam flow',
 ] as const;
 export type Quantity = (typeof QUANTITIES)[number];
 
 export interface Unit {
   /** As it is shown after a figure. */
   symbol: string;
-  /** SI value of one unit: Pa, K, m3/s, m, m/s, s, m2, W; of a gas flow m3/h at 15 degrees C and 1 atm. */
+  /** SI value of one unit: Pa, K, m3/s, m, m/s, s, m2, W; of a gas flow m3/h at 15 degrees C and 1 atm, of a steam flow kg/h. */
   factor: number;
   /** Added to the SI value (temperature only: the result is in degrees C). */
   offset?: number;
@@ -82,8 +83,8 @@ export const UNITS: Record<Quantity, readonly Unit[]> = {
     { symbol: 'min', factor: 60, typed: ['min', 'minute', 'minutes'] },
   ],
   area: [
-    { symbol: 'ft²', factor: (12 * INCH) ** 2, typed: ['ft2', 'sqft', 'ft2edr', 'sqftedr'] },
-    { symbol: 'm²', factor: 1, typed: ['m2', 'sqm', 'm2edr'] },
+    { symbol: 'sq ft EDR', factor: (12 * INCH) ** 2, typed: ['sqftedr', 'sqft', 'ft2', 'ft2edr'] },
+    { symbol: 'm² EDR', factor: 1, typed: ['m2edr', 'm2', 'sqm'] },
   ],
   heat: [
     { symbol: 'Btu/h', factor: BTU / 3600, typed: ['btu/h', 'btuh'] },
@@ -93,6 +94,10 @@ export const UNITS: Record<Quantity, readonly Unit[]> = {
   'gas flow': [
     { symbol: 'cfh', factor: CUBIC_FOOT, typed: ['cfh', 'ft3/h', 'scfh'] },
     { symbol: 'm³/h', factor: 1, typed: ['m3/h', 'cmh', 'nm3/h'] },
+  ],
+  'steam flow': [
+    { symbol: 'lb/h', factor: 0.45359237, typed: ['lb/h', 'lbs/h', 'pph'] },
+    { symbol: 'kg/h', factor: 1, typed: ['kg/h'] },
   ],
 };
 
@@ -104,7 +109,8 @@ export const EXAMPLES: Record<Quantity, string> = {
   length: '62 ft, 19 m or 30 in',
   velocity: '5 ft/s or 1.5 m/s',
   time: '1.5 s or 2 min',
-  area: '40 ft² or 3.7 m²',
+  area: '40 sq ft or 3.7 m²',
   heat: '60000 Btu/h or 18 kW',
   'gas flow': '180 cfh or 5 m³/h',
+  'steam flow': '40 lb/h or 18 kg/h',
 };

@@ -77,7 +77,7 @@ export const VALVE_TYPE_FACTS = {
   },
   'gate-resilient': {
     passes: 'yes',
-    words: 'gate, rubber wedge',
+    words: 'gate, resilient wedge',
     family: 'gate',
     strokes: 'many',
     inside: 'An iron wedge wrapped in rubber in a smooth bore',
@@ -356,7 +356,7 @@ export const VALVE_TYPE_FACTS = {
     words: 'tilting-disc check',
     family: 'check',
     strokes: 'self',
-    inside: 'A disc pivoted near its centre',
+    inside: 'A disc pivoted near its center',
     lossMultiple: 40,
     serves: CHECKS,
   },

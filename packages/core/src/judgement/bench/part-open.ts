@@ -76,7 +76,7 @@ export interface DirtyBall extends PartOpen {
 }
 
 /**
- * A ball in dirty water: how fast grit cuts its seats part way, and when its cavity stands open.
+ * A ball in dirty water: how fast grit wears the seats part way, and when its cavity stands open.
  *
  * @param of      the line
  * @param opening 0 shut to 1 open

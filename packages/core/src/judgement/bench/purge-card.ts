@@ -13,7 +13,7 @@ export interface PurgeCard {
 
 const KIT: readonly { item: string; only?: RiserKind }[] = [
   {
-    item: 'Sacrificial valve: a full-port ball or a plug of the riser valve’s size, to be thrown away after a few lines',
+    item: 'Sacrificial valve: a full-port ball or a plug of the riser valve’s size, replaced after a few lines',
   },
   {
     item: 'Insulated union or joint for the riser valve’s outlet, so that the purge kit does not bridge it',
@@ -29,29 +29,31 @@ const KIT: readonly { item: string; only?: RiserKind }[] = [
 
 const STEPS: readonly { step: string; only?: RiserKind }[] = [
   {
-    step: 'Barrier up, ignition sources away, wind and openings looked at. Tell the utility and the people of the building.',
+    step: 'Set up the barrier, remove ignition sources, check the wind and nearby openings. Tell the utility and everybody in the building.',
   },
-  { step: 'Riser valve shut. Test the line as the code asks, and write the test down.' },
+  { step: 'Riser valve closed. Test the line as the code requires and record the test.' },
   {
-    step: 'Screw the insulated joint on the riser valve’s outlet, then the sacrificial valve, shut, then the vent.',
+    step: 'Screw the insulated joint on the riser valve’s outlet, then the sacrificial valve, closed, then the vent.',
     only: 'insulated',
   },
-  { step: 'Screw the sacrificial valve, shut, on the riser valve’s outlet, then the vent.', only: 'plain' },
+  { step: 'Screw the sacrificial valve, closed, on the riser valve’s outlet, then the vent.', only: 'plain' },
   {
-    step: 'Open the riser valve fully. It stays fully open: it must hold for decades and never throttles grit.',
+    step: 'Open the riser valve fully and leave it fully open. It must shut off for decades, so it never throttles grit.',
   },
-  { step: 'Open the sacrificial valve slowly, to {opening} and no further; count {seconds}.' },
+  { step: 'Open the sacrificial valve slowly, to {opening} and no further, for at least {seconds}.' },
   {
-    step: 'Watch the indicator at the vent until it reads gas steadily. The clock only says when to begin looking.',
+    step: 'Watch the indicator at the vent until it reads gas steadily. The time only tells you when to start looking.',
   },
-  { step: 'Shut the sacrificial valve, then the riser valve.' },
-  { step: 'Take the sacrificial valve off. End piece on. Leak solution on every joint that was opened.' },
-  { step: 'Write down the time, the opening, who watched, and what the indicator read.' },
+  { step: 'Close the sacrificial valve, then the riser valve.' },
+  {
+    step: 'Remove the sacrificial valve and fit the end piece. Check every joint you opened with leak solution.',
+  },
+  { step: 'Record the time, the opening, who watched, and the indicator reading.' },
 ];
 
 const CAUTIONS: readonly string[] = [
   'By qualified people, to the utility’s specification. Local code and the utility’s procedure come before this card.',
-  'No ignition source, no switches, no vehicles. Gas that is let out indoors is not diluted by good will.',
+  'No ignition source, no switches, no vehicles. Gas released indoors stays until it is ventilated.',
   'The vent is watched with a combustible-gas indicator from the first opening to the last.',
 ];
 
@@ -78,11 +80,11 @@ export function purgeCard(
     ),
     cautions: [
       dischargeRule === 'outdoors-only'
-        ? 'Discharge outdoors only, at least as far from openings and ignition as the code says: this size and length, or this pressure, may not be let out indoors.'
-        : 'Discharge by the code: outdoors where it can be; indoors only ventilated, watched, and where the code allows it.',
+        ? 'Discharge outdoors only, at least as far from openings and ignition sources as the code requires. For this size and length, or this pressure, indoor discharge is not allowed.'
+        : 'Discharge as the code requires: outdoors where possible; indoors only ventilated, watched and where the code allows it.',
       ...(wouldTripIfFullyOpen
         ? [
-            'Fully open, the sacrificial valve would trip the excess-flow valve: the line then stands empty until it resets.',
+            'Fully open, the sacrificial valve would trip the excess-flow valve, and the line would stay empty until it resets.',
           ]
         : []),
       ...CAUTIONS,

@@ -16,7 +16,7 @@ export interface Radiator {
 
 export interface SetRadiator {
   radiator: Radiator;
-  /** Left out where the figures can not be worked out; then `trouble` says why. */
+  /** Left out where the figures cannot be worked out; then `trouble` says why. */
   stop?: SteamStop;
   trouble?: string;
   /** Place in the order of balancing, from 1. */

@@ -43,9 +43,9 @@ const RULES: readonly FacingRule[] = [
       isCheck(type)
         ? 'Arrow with the flow, away from the pump or the main.'
         : type === 'butterfly-metal' || type === 'knife-gate' || does === 'reduce-pressure'
-          ? 'Arrow as the casting has it: tight from one side only.'
+          ? 'Arrow as cast: it shuts off in one direction only.'
           : ARROWED.includes(type)
-            ? 'Arrow with the flow: it comes in under the disc.'
+            ? 'Arrow with the flow, which enters under the disc.'
             : undefined,
   },
   {
@@ -54,7 +54,7 @@ const RULES: readonly FacingRule[] = [
       type.startsWith('check-swing')
         ? orientation === 'horizontal'
           ? 'Hinge pin up and level, cover on top.'
-          : 'Hinge pin level, cover where it can be opened; flow upwards.'
+          : 'Hinge pin level, cover where it can be opened; flow upward.'
         : undefined,
   },
   {
@@ -65,7 +65,7 @@ const RULES: readonly FacingRule[] = [
           ? 'Shaft level, plug swinging up to the top when open, seat end upstream as marked.'
           : 'Shaft level; seat end as marked.'
         : type === 'butterfly-resilient' || type === 'butterfly-metal'
-          ? 'Shaft level where the water carries grit, and the disc free to swing into both pipes.'
+          ? 'Shaft level where the water carries grit. Check that the disc can swing into both pipes.'
           : type === 'check-dual-plate'
             ? 'Hinge pin upright in a level line.'
             : undefined,
@@ -91,9 +91,9 @@ const RULES: readonly FacingRule[] = [
     says: (_duty, { type, operator }) =>
       isQuarterTurn(type) &&
       (operator === undefined || operator === 'lever' || operator === 'locking-lever' || operator === 'tee')
-        ? 'Handle in line with the pipe when open, across when shut; its quarter of a circle free.'
+        ? 'Handle in line with the pipe when open, across when closed. Leave room for the quarter turn.'
         : operator === 'operating-nut'
-          ? 'Nut upright under the box, key turning free.'
+          ? 'Nut upright under the box, with room for the key to turn.'
           : operator === 'handwheel' || operator === 'round-handle'
             ? 'Room for a hand around the wheel.'
             : undefined,
@@ -102,9 +102,7 @@ const RULES: readonly FacingRule[] = [
   {
     about: 'headroom',
     says: (_duty, { stem }) =>
-      stem === 'rising' || stem === 'os-y'
-        ? 'The stem rises: this height has to be free above it.'
-        : undefined,
+      stem === 'rising' || stem === 'os-y' ? 'The stem rises: keep this height clear above it.' : undefined,
     roomM: ({ dn }) => stemRoomM(dn),
   },
   {
@@ -112,7 +110,7 @@ const RULES: readonly FacingRule[] = [
     says: (_duty, valve) => {
       const ends = valve.ends ?? [];
       if (ends.some((end) => isRubberFaced(valve, end)))
-        return 'No gasket: the seat laps the faces. Spread the flanges, disc nearly shut, then open it before the bolts are drawn up crosswise.';
+        return 'No gasket: the seat seals on the flange faces. Spread the flanges, insert the valve with the disc nearly closed, then open the disc before you tighten the bolts crosswise.';
       if (ends.includes('push-fit')) return 'Cut square, deburr, push to the mark.';
       return undefined;
     },

@@ -26,7 +26,7 @@ export type HookUpChoices = ValueOf<typeof hookUpChoicesInput>;
 export const hookUpCalculation = calculation({
   name: 'hook-up',
   summary:
-    'How a valve joins the pipe on each side: the ways with a verdict each, the kit, and what must face where.',
+    'How a valve connects to the pipe on each side: connection methods with a verdict each, the kit, and the orientation.',
   input: record({
     duty: dutyInput,
     valve: candidateInput,

@@ -356,7 +356,7 @@ describe('the hook-up', () => {
       duty: { ...cold, pipe: { material: 'steel' } },
       valve: { ...ball, ends: ['bspt', 'bspt'] },
     };
-    expect(said(bsp)).toEqual(['screwed in, with a listed adapter', 'screwed straight on']);
+    expect(said(bsp)).toEqual(['screwed in, with a listed adapter', 'threaded directly']);
   });
 
   it('is called by name, and refuses what it does not know', () => {

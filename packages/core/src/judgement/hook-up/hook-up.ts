@@ -24,7 +24,7 @@ export interface HookUp {
   /** Everything to bring, alike items counted together. */
   kit: Part[];
   facing: Facing[];
-  /** Why the valve can not be joined here as it is, and what to watch. */
+  /** Why the valve cannot be joined here as it is, and what to watch. */
   reasons: WayReason[];
   weakest?: { name: string; allowablePa: number };
 }
@@ -131,7 +131,7 @@ function weakestOf(sides: readonly JoinedSide[]): HookUp['weakest'] {
 const UNKNOWN_PIPE: WayReason = {
   rule: 'unknown-pipe',
   verdict: 'care',
-  text: 'The pipe is not known, and taken as copper: say what it is.',
+  text: 'The pipe material is not known; copper is assumed. Enter the pipe material.',
 };
 
 function wholeReasons(
@@ -146,25 +146,25 @@ function wholeReasons(
     reasons.push({
       rule: 'unknown-ends',
       verdict: 'care',
-      text: 'Its ends are not known: read them from the tag, or ask.',
+      text: 'Its ends are not known: read them from the tag, or ask the supplier.',
     });
   if (ends.includes('wafer') && duty.endOfLine)
     reasons.push({
       rule: 'wafer-end',
       verdict: 'out',
-      text: 'A wafer is held by both flanges: with the pipe beyond it off, nothing holds it.',
+      text: 'A wafer valve is held by both flanges: with the downstream pipe removed, nothing holds it.',
     });
   if (ends.includes('lug') && duty.endOfLine)
     reasons.push({
       rule: 'lug-end',
       verdict: 'care',
-      text: 'At the end of a line only a lug rated for it, with its own cap screws on the side that stays.',
+      text: 'At the end of a line use only a lug valve rated for it, with its own cap screws on the side that stays.',
     });
   if (limits.has('closed-wall') && sides.some(({ beside }) => beside.some(({ id }) => id.endsWith('union'))))
     reasons.push({
       rule: 'union-closed-up',
       verdict: 'care',
-      text: 'A union has to stay in reach: leave a panel.',
+      text: 'A union must stay accessible: leave a panel.',
     });
   const rigid = sides.filter(({ taken }) =>
     taken?.joints.some((id) => id === 'mechanical' || id === 'push-on'),
@@ -173,13 +173,13 @@ function wholeReasons(
     reasons.push({
       rule: 'restraint',
       verdict: 'supports',
-      text: 'A pushed or glanded joint slides apart under pressure: restrain it as far back as the line’s designer says.',
+      text: 'A push-on or mechanical joint slides apart under pressure: restrain it as far back as the designer of the line requires.',
     });
   if (ends.some((end) => !isDrilled(end, duty.dn)))
     reasons.push({
       rule: 'bolts-unknown',
       verdict: 'care',
-      text: 'No table here has the bolts of this size: take them from the flange.',
+      text: 'There is no bolt table for this size: take the bolts from the flange standard.',
     });
   return reasons;
 }

@@ -35,17 +35,18 @@ interface WayRule {
 }
 
 const MISTAKES: Readonly<Record<Mistake, string>> = {
-  'npt-into-bsp': 'NPT into BSP starts, since some sizes share the pitch, and then leaks: the angle differs.',
-  'plain-plastic-female': 'A metal male thread cranked into a plain plastic female splits it.',
+  'npt-into-bsp':
+    'NPT starts in BSP because some sizes share the pitch, then leaks: the thread angle differs.',
+  'plain-plastic-female': 'A metal male thread splits a plain plastic female thread.',
   'other-makers-tail':
     'A nut on another maker’s tail seals metal to metal on faces that do not match: it leaks. Replace the pair.',
   'other-plastic':
-    'PVC and CPVC want their own cement: one glued to the other lets go. Take the valve in the pipe’s plastic, or with threaded ends.',
-  'nothing-joins': 'No fitting joins this pipe to this end. Take the valve with other ends.',
+    'PVC and CPVC need their own cement, and a joint between the two fails. Use a valve of the same plastic as the pipe, or threaded ends.',
+  'nothing-joins': 'No fitting connects this pipe to this end. Use a valve with other ends.',
 };
 const REMEDIES: Partial<Record<Mistake, string>> = {
-  'npt-into-bsp': 'The adapter is listed for both threads and carries the change of angle.',
-  'plain-plastic-female': 'The metal ring takes the thread’s spread.',
+  'npt-into-bsp': 'The adapter is listed for both threads.',
+  'plain-plastic-female': 'The metal ring takes the load of the thread.',
   'other-makers-tail': 'Nut and tail of one maker fit each other.',
 };
 
@@ -87,13 +88,13 @@ export const WAY_RULES: readonly WayRule[] = [
     id: 'torch',
     judge: (way, { limits, valve }) => {
       if (!some(way, ({ torch }) => torch)) return undefined;
-      if (limits.has('no-torch')) return out('It wants a torch, and there is none here.');
+      if (limits.has('no-torch')) return out('It needs a torch, and torches are not allowed here.');
       const soft =
         valve.seatMaterial === undefined
           ? valveTypeFacts(valve.type).softSeated === true
           : !SOFT.includes(valve.seatMaterial);
       return soft && way.joints.length === 1
-        ? care('The torch is right at a soft seat: open the valve, wrap it wet, heat the pipe.')
+        ? care('The torch is close to a soft seat: open the valve, wrap it with a wet rag and heat the pipe.')
         : undefined;
     },
   },
@@ -101,14 +102,14 @@ export const WAY_RULES: readonly WayRule[] = [
     id: 'wet',
     judge: (way, { limits }) =>
       limits.has('wet-line') && some(way, ({ dry }) => dry)
-        ? out('Water at the joint: it will not take.')
+        ? out('Water at the joint: the solder will not take.')
         : undefined,
   },
   {
     id: 'wrench-room',
     judge: (way, { limits }) => {
       if (!limits.has('no-wrench-room')) return undefined;
-      if (some(way, ({ wrench }) => wrench)) return out('There is no room to swing a wrench.');
+      if (some(way, ({ wrench }) => wrench)) return out('No room to swing a wrench.');
       return some(way, ({ jaw }) => jaw) ? care('Try the jaw on the pipe before you cut it.') : undefined;
     },
   },
@@ -117,9 +118,9 @@ export const WAY_RULES: readonly WayRule[] = [
     judge: (way, { limits, sides }) => {
       if (!limits.has('closed-wall')) return undefined;
       if (some(way, ({ reachable }) => reachable))
-        return out('This joint has to stay in reach: it can not be closed up.');
+        return out('This joint must stay accessible: it cannot be closed up.');
       return madeWith(way, 'push-fit') && sides['push-fit'] === 'visible'
-        ? care('House rule: push-fit only where it is seen. Leave a panel.')
+        ? care('House rule: push-fit only where it can be seen. Leave a panel.')
         : undefined;
     },
   },
@@ -129,21 +130,21 @@ export const WAY_RULES: readonly WayRule[] = [
       if (!madeWith(way, 'push-fit')) return undefined;
       if (isFuelGas(medium) || isSteam(medium) || medium === 'fire-water')
         return out('Push-fit is not for gas, fire lines or steam.');
-      return sides['push-fit'] === 'never' ? out('House rule: push-fit is not used here.') : undefined;
+      return sides['push-fit'] === 'never' ? out('House rule: push-fit is not used.') : undefined;
     },
   },
   {
     id: 'gas-joint',
     judge: (way, { duty: { medium }, pipe: { material } }) => {
       if (isGas(medium) && (material === 'pvc' || material === 'cpvc'))
-        return out('Glued plastic holds no gas: it stores its energy and shatters.');
+        return out('Solvent-cemented plastic is not for gas: it stores energy and shatters.');
       if (!isFuelGas(medium)) return undefined;
       if (madeWith(way, 'sweat'))
-        return out('Soft solder melts out in a fire: gas wants threads, flares, brazing or a listed joint.');
+        return out('Soft solder melts in a fire: gas needs threads, flares, brazing or a listed joint.');
       if (material === 'pex' || madeWith(way, 'od-compression'))
         return out('This joint is not listed for gas in a building.');
       return madeWith(way, 'press')
-        ? care('Press fittings and rings listed for gas only, where the code takes them.')
+        ? care('Only press fittings and seals listed for gas, where the code allows them.')
         : undefined;
     },
   },
@@ -151,9 +152,9 @@ export const WAY_RULES: readonly WayRule[] = [
     id: 'steam-joint',
     judge: (way, { duty: { medium }, pipe: { material } }) => {
       if (!isSteam(medium)) return undefined;
-      if (PLASTICS.includes(material)) return out('Plastic does not carry steam.');
+      if (PLASTICS.includes(material)) return out('Plastic is not for steam.');
       return madeWith(way, 'press', 'grooved')
-        ? care('Its rubber ring hardens in steam: only a ring listed for it.')
+        ? care('Its rubber seal hardens in steam: use only a seal listed for steam.')
         : undefined;
     },
   },
@@ -162,7 +163,7 @@ export const WAY_RULES: readonly WayRule[] = [
     judge: (way, { duty: { medium } }) =>
       medium === 'fire-water' &&
       madeWith(way, 'press', 'sweat', 'pex-barb', 'pex-expansion', 'solvent-socket')
-        ? care('On a fire line only fittings listed for fire protection, within their listing.')
+        ? care('On a fire line use only fittings listed for fire protection, within their listing.')
         : undefined,
   },
   {
@@ -175,7 +176,7 @@ export const WAY_RULES: readonly WayRule[] = [
         return isClose
           ? {
               verdict: 'care',
-              text: `Close to what the weakest part carries: ${rating.governing}.`,
+              text: `Close to the rating of the weakest part: ${rating.governing}.`,
               measured: { value: duty.pressurePa, limit: rating.allowablePa, unit: 'Pa' },
             }
           : undefined;
@@ -183,7 +184,7 @@ export const WAY_RULES: readonly WayRule[] = [
       if (rating.verdict === 'not-rated') return out(`Not rated at this temperature: ${rating.governing}.`);
       return {
         verdict: 'out',
-        text: `The pressure is over what the weakest part carries: ${rating.governing}.`,
+        text: `The pressure exceeds the rating of the weakest part: ${rating.governing}.`,
         measured: { value: duty.pressurePa, limit: rating.allowablePa, unit: 'Pa' },
       };
     },

@@ -2,11 +2,11 @@ import { JOINTS } from './joints.js';
 import type { Way } from './way.js';
 
 const BY_ID: Readonly<Record<string, string>> = {
-  hose: 'hose screwed on',
+  hose: 'hose connection',
   'supply-tube': 'supply tube, nut and ferrule',
   'own-tail': 'the valve’s own tail and nut',
-  'old-tail': 'its nut on the tail that is there',
-  'straight-on': 'screwed straight on',
+  'old-tail': 'its nut on the existing tail',
+  'straight-on': 'threaded directly',
   none: 'no joint',
 };
 
@@ -24,7 +24,7 @@ export function wayWords({ id, joints, parts }: Pick<Way, 'id' | 'joints' | 'par
   const said = has('flange')
     ? `flange, ${first ?? ''}`
     : has('coupling')
-      ? 'coupling screwed on'
+      ? 'threaded coupling'
       : last === undefined || first === last
         ? (first ?? '')
         : `${first ?? ''}, adapter ${last}`;

@@ -16,7 +16,7 @@ const STEPS = 40;
  * @param duty   pressure Pa gauge, flow m3/s, temperature
  * @param type   gives the characteristic
  * @param openKv Kv fully open, m3/h at 1 bar
- * @returns 41 points; undefined where `atHandle` can not tell
+ * @returns 41 points; undefined where `atHandle` cannot tell
  *
  * @example
  * flowCurve({ ...duty, pressurePa: 5e5, flowM3s: 5e-4 }, 'ball', 41)?.[0] // { opening: 0, flowM3s: 0 }

@@ -14,7 +14,7 @@ const SHOWN_TO = 1 / 8;
 /**
  * Highest pressure at a valve against the time it is closed in, for a column that is stopped evenly.
  *
- * @param duty pressure Pa gauge, flow m3/s, pipe with its run back to the first large volume
+ * @param duty pressure Pa gauge, flow m3/s, pipe with its pipe length upstream to the first large volume
  * @returns undefined where the moving column is not known, or nothing moves
  * Source: Joukowsky rho a v up to 2L/a; beyond, Michaud's 2 rho L v / t.
  *

@@ -129,7 +129,9 @@ describe('words', () => {
 
   it('writes the reason for a pick without figures in units', () => {
     const reason = pickReason(lineUp(duty, [press]).columns[0]!);
-    expect(reason).toBe('Ball, full port (Ostrand 21P) fits. Weakest part: press joint, used to 36 %.');
+    expect(reason).toBe(
+      'Ball, full port (Ostrand 21P) fits. Weakest part: press joint, at 36 % of its rating.',
+    );
     expect(pickReason(lineUp({ ...duty, function: 'throttle' }, [press]).columns[0]!)).not.toContain(
       'House rule',
     );

@@ -2,7 +2,7 @@ import { claimAndSides } from '../selection/index.js';
 import type { Column } from './line-up.js';
 import { modelWords } from './model-words.js';
 
-const VERDICT_WORDS = { fits: 'fits', care: 'usable with care', out: 'ruled out' } as const;
+const VERDICT_WORDS = { fits: 'fits', care: 'fits with care', out: 'ruled out' } as const;
 
 /**
  * The reason for a pick, written for the person who picks: what it is, the verdict, what decided, the weakest part.
@@ -17,6 +17,6 @@ export function pickReason({ model, verdict, reasons, rating }: Column): string 
   const weakest =
     rating?.utilisation === undefined
       ? []
-      : [`Weakest part: ${rating.governing}, used to ${Math.round(rating.utilisation * 100)} %.`];
+      : [`Weakest part: ${rating.governing}, at ${Math.round(rating.utilisation * 100)} % of its rating.`];
   return [`${name} (${from}) ${VERDICT_WORDS[verdict]}.`, ...claims, ...weakest].join(' ');
 }

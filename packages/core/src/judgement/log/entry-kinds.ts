@@ -35,8 +35,8 @@ const TABLE = {
     finds: ({ turns }) => ({ turning: 'freely', ...(typeof turns === 'number' && { turns }) }),
   },
   'does-not-turn': { words: 'Does not turn', isChosen: true, finds: () => ({ turning: 'seized' }) },
-  holds: { words: 'Holds when shut', isChosen: true, finds: () => ({ holding: 'tight' }) },
-  passes: { words: 'Leaks by when shut', isChosen: true, finds: () => ({ holding: 'passes' }) },
+  holds: { words: 'Shuts off', isChosen: true, finds: () => ({ holding: 'tight' }) },
+  passes: { words: 'Leaks by when closed', isChosen: true, finds: () => ({ holding: 'passes' }) },
   leaks: { words: 'Leaks outside', isChosen: true, finds: () => ({ leaking: 'somewhere' }) },
   bench: { words: 'Bench result', fact: 'finding', needsText: true },
 } as const satisfies Record<string, EntryKindRow>;

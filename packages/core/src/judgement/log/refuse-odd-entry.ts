@@ -14,7 +14,7 @@ const FACTS = ['turns', 'found', 'finding'] as const;
 export function refuseOddEntry(kind: EntryKind, text: string, fact: EntryFact): void {
   const row = ENTRY_KIND_TABLE[kind];
   if (row.needsText && text.trim() === '')
-    throw new InvalidInput('text', `text is empty: an entry of kind ${kind} says something.`);
+    throw new InvalidInput('text', `text is empty: an entry of kind ${kind} needs a text.`);
   if (row.fact === 'found' && Object.keys(fact.found ?? {}).length === 0)
     throw new InvalidInput('found', 'found is empty: give at least one fact, like {"turning": "stiff"}.');
   if (row.fact === 'finding' && !fact.finding)

@@ -27,7 +27,7 @@ const FACTS = Object.values(JUDGED) as ((valve: Candidate) => unknown)[];
 const REMEMBERED = 8;
 
 /**
- * Judges valves alike once: a catalogue holds many that differ in nothing but price and life, and the rules can not tell those apart.
+ * Judges valves alike once: a catalogue holds many that differ in nothing but price and life, and the rules cannot tell those apart.
  *
  * @param judge what the rules say of one valve
  * @returns says the same; for a valve alike one judged lately, the very answer that was given then

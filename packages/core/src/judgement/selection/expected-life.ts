@@ -22,46 +22,46 @@ interface LifeRule extends LifeReason {
 const LIFE_RULES: readonly LifeRule[] = [
   {
     id: 'treated-water',
-    text: 'chloramine ages its rubber',
+    text: 'chloramine ages the rubber',
     factor: 0.5,
     applies: ({ chloramine }, valve) =>
       chloramine === true && closingMaterials(valve).some((material) => RUBBERS.includes(material)),
   },
   {
     id: 'scale',
-    text: 'hard water grips what is seldom turned',
+    text: 'hard water seizes valves that are seldom operated',
     factor: 0.6,
     applies: ({ hardWater, operatedPerYear = 0 }, { type }) =>
       hardWater === true && operatedPerYear < 2 && isManyTurn(type),
   },
   {
     id: 'unexercised',
-    text: 'nobody turns it',
+    text: 'it is never operated',
     factor: 0.7,
     applies: ({ operatedPerYear }, { type }) =>
       operatedPerYear !== undefined && operatedPerYear < 1 && (isManyTurn(type) || familyOf(type) === 'plug'),
   },
   {
     id: 'worked-hard',
-    text: 'it is moved many times a day',
+    text: 'it operates many times a day',
     factor: 0.6,
     applies: ({ operatedPerYear = 0 }) => operatedPerYear > OFTEN_A_YEAR,
   },
   {
     id: 'grit',
-    text: 'grit cuts its seats',
+    text: 'grit wears the seats',
     factor: 0.6,
     applies: ({ solids }, { type }) => solids === 'grit' && valveTypeFacts(type).softSeated === true,
   },
   {
     id: 'part-open',
-    text: 'part open, the stream wears its seats',
+    text: 'part open, the flow wears the seats',
     factor: 0.5,
     applies: ({ function: asked }, { type }) => asked === 'throttle' && familyOf(type) === 'ball',
   },
   {
     id: 'heat',
-    text: 'it works near the heat its seat stands',
+    text: 'it works near the temperature limit of its seat',
     factor: 0.7,
     applies: ({ temperatureC }, valve) =>
       closingMaterials(valve).some(

@@ -12,8 +12,8 @@ export const HOUSE_RULES = {
   'ball-throttling': {
     question: 'May a ball valve throttle?',
     sides: {
-      never: 'Never: the seat wears and the control is coarse.',
-      care: 'For rough balancing it may; double-seated balls with actuators do control big lines.',
+      never: 'Never: the seat wears and control is coarse.',
+      care: 'For rough balancing it may. Double-seated balls with actuators do control large lines.',
     },
     standard: 'care',
   },
@@ -21,30 +21,31 @@ export const HOUSE_RULES = {
     question: 'May a butterfly valve shut off?',
     sides: {
       never: 'Never for shut-off.',
-      resilient: 'A rubber seat is drip tight and the handle shows it, which is good for lock-out.',
+      resilient: 'A rubber seat is drip tight and the handle shows the position, which is good for lock-out.',
     },
     standard: 'resilient',
   },
   'old-gates': {
-    question: 'What is done with a gate nobody has turned?',
+    question: 'What about a gate nobody has operated?',
     sides: {
-      leave: 'Leave it alone, shut upstream, replace it.',
-      exercise: 'Exercise every gate every year so that none freezes.',
-      'by-age': 'Hands off when unexercised over three years or seized; exercise the rest.',
+      leave: 'Do not operate it: close upstream and replace it.',
+      exercise: 'Exercise every gate every year so that none seizes.',
+      'by-age':
+        'Do not operate it when it is seized or was not exercised for over three years; exercise the rest.',
     },
     standard: 'by-age',
   },
   'gate-life': {
-    question: 'Is a gate good enough for a building?',
+    question: 'May a building have gate valves?',
     sides: {
-      exercised: 'A gate is fine for a building if it is exercised.',
-      'on-sight': 'Replace on sight with quarter turn.',
-      planned: 'Replace when found faulty and plan the rest.',
+      exercised: 'Yes, if they are exercised.',
+      'on-sight': 'Replace every gate found with a quarter turn.',
+      planned: 'Replace faulty gates now and plan the rest.',
     },
     standard: 'planned',
   },
   'push-fit': {
-    question: 'Where may push-fit go?',
+    question: 'Where may push-fit be used?',
     sides: {
       anywhere: 'Anywhere it is approved.',
       visible: 'Only where it can be seen.',
@@ -55,42 +56,45 @@ export const HOUSE_RULES = {
   'gas-cock': {
     question: 'Which gas cock?',
     sides: {
-      butterfly: 'Butterfly cock: fewest leak paths, not full flow.',
-      ball: 'Ball: common and cheaper.',
-      either: 'Either; a taper plug never new.',
+      butterfly: 'Butterfly gas cock: fewest leak paths, not full flow.',
+      ball: 'Ball valve: common and cheaper.',
+      either: 'Either one; never a new taper plug.',
     },
     standard: 'either',
   },
   stops: {
     question: 'Which stops under fixtures?',
-    sides: { 'quarter-turn': 'Quarter turn everywhere.', 'multi-turn': 'Multi-turn where cost rules.' },
+    sides: { 'quarter-turn': 'Quarter turn everywhere.', 'multi-turn': 'Multi-turn where cost decides.' },
     standard: 'quarter-turn',
   },
   'sewage-check': {
     question: 'Which check on sewage?',
     sides: {
-      flapper: 'Flapper: it fails loud.',
-      ball: 'Ball: it passes solids and fails silent.',
-      'by-size': 'Flapper to DN100; a ball with yearly inspection.',
+      flapper: 'Flapper: a failure is noticed.',
+      ball: 'Ball check: it passes solids; a failure is silent.',
+      'by-size': 'Flapper up to DN100; ball check with yearly inspection.',
     },
     standard: 'by-size',
   },
   'riser-purge': {
-    question: 'Through which valve is a riser purged?',
+    question: 'Which valve is a riser purged through?',
     sides: {
-      permanent: 'Through the permanent valve, cracked.',
-      sacrificial: 'Through a sacrificial valve, always.',
+      permanent: 'The permanent valve, slightly open.',
+      sacrificial: 'Always a sacrificial valve.',
     },
     standard: 'sacrificial',
   },
   port: {
     question: 'Full or reduced port?',
-    sides: { full: 'Full port everywhere.', 'by-loss': 'Reduced where the measured loss allows it.' },
+    sides: { full: 'Full port everywhere.', 'by-loss': 'Reduced port where the calculated loss allows it.' },
     standard: 'by-loss',
   },
   'ball-maintenance': {
-    question: 'Does a ball valve want maintenance?',
-    sides: { none: 'It needs none.', yearly: 'Exercise it yearly, and adjust the seats where they adjust.' },
+    question: 'Does a ball valve need maintenance?',
+    sides: {
+      none: 'No maintenance.',
+      yearly: 'Exercise it yearly; adjust the seats where they are adjustable.',
+    },
     standard: 'yearly',
   },
 } as const satisfies Record<string, HouseRuleFacts>;
@@ -126,7 +130,7 @@ const QUOTED = Object.fromEntries(
     Object.fromEntries(
       Object.entries(sides).map(([side, says]) => {
         const others = Object.entries(sides).filter(([other]) => other !== side);
-        return [side, `${QUOTE}${says} Others hold: ${others.map(([, theirs]) => theirs).join(' ')}`];
+        return [side, `${QUOTE}${says} Other practice: ${others.map(([, theirs]) => theirs).join(' ')}`];
       }),
     ),
   ]),

@@ -16,7 +16,7 @@ const input = record({
 
 export const selectCalculation = calculation({
   name: 'select',
-  summary: 'Judges candidates for a duty: fits, care or out, with reasons, and ranks them.',
+  summary: 'Judges candidates for a duty (fits, care or out) with reasons, and ranks them.',
   input,
   gives: {
     results:
@@ -27,7 +27,7 @@ export const selectCalculation = calculation({
     'Without candidates, every type that could serve the function is judged as its generic self.',
     'Rule groups: function; medium and material; bore and solids; place and hands; checks; waterworks; house rules.',
     'weights (judgement, price, loss, service) are proportions; 70, 30, 0, 0 unless given. A part not known for every valve left counts for none.',
-    'A fact that decides and is missing gives the reason unknown-<field>, verdict care.',
+    'A deciding fact that is missing gives the reason unknown-<field>, verdict care.',
     ADVICE,
   ],
   example: {

@@ -10,13 +10,13 @@ export const FOUND_TYPES = [...VALVE_TYPES, 'nothing'] as const;
 
 export const foundFields = {
   type: optional(choice(FOUND_TYPES)),
-  marking: optional(text(200, 'what the tag or casting says')),
+  marking: optional(text(200, 'markings on the tag or casting')),
   turning: optional(choice(TURNING, 'does it turn')),
-  holding: optional(choice(HOLDING, 'does it hold when shut')),
+  holding: optional(choice(HOLDING, 'does it shut off')),
   leaking: optional(choice(LEAKING, 'does it leak outside')),
-  turns: optional(number({ min: 0, max: 2000, meaning: 'counted from stop to stop' })),
-  handleShows: optional(flag('the handle shows the truth')),
-  standing: optional(choice(STANDING, 'how it was left')),
+  turns: optional(number({ min: 0, max: 2000, meaning: 'counted from open to closed' })),
+  handleShows: optional(flag('the handle shows the true position')),
+  standing: optional(choice(STANDING, 'position it was left in')),
 };
 
 /** What somebody standing at a position found; what was not looked at is left out. */

@@ -33,7 +33,7 @@ interface FoundRule {
 const isGasLeak = ({ duty, condition }: FoundPlace): boolean =>
   isFuelGas(duty.medium) && condition.leaking !== undefined && condition.leaking !== 'no';
 const from = ({ upstream }: FoundPlace): string =>
-  upstream === undefined ? 'the valve at the street, with the utility' : upstream;
+  upstream === undefined ? 'the main valve in the street, with the utility' : upstream;
 
 /** What the walk says of a valve as it is found. Rules of the trade; life ranges are our own estimate. */
 export const FOUND_RULES: readonly FoundRule[] = [
@@ -44,7 +44,7 @@ export const FOUND_RULES: readonly FoundRule[] = [
       isGasLeak(place)
         ? {
             urgency: 'replace-now',
-            text: 'Gas is leaking: touch no switch, open what opens by hand, get everybody out and call the gas utility from outside.',
+            text: 'Gas is leaking: do not touch a switch, open doors and windows by hand, get everybody out and call the gas utility from outside.',
           }
         : undefined,
   },
@@ -55,24 +55,24 @@ export const FOUND_RULES: readonly FoundRule[] = [
       condition.type === 'plug-taper' && condition.turning === 'seized'
         ? {
             urgency: 'replace-now',
-            text: `A ground key that does not turn must not stay in service, paid or not. ${MEDIUM_FACTS[duty.medium].caution}`,
+            text: `A ground-key cock that does not turn must not stay in service. ${MEDIUM_FACTS[duty.medium].caution}`,
           }
         : undefined,
   },
   {
     id: 'gas-key-turns',
-    when: 'A ground-key cock in service.',
+    when: 'An existing ground-key cock.',
     judge: ({ condition }) =>
       condition.type === 'plug-taper' && condition.turning !== 'seized'
         ? {
             urgency: 'care',
-            text: 'A ground key is tight only while it is greased: test it for leaks and plan its replacement.',
+            text: 'A ground-key cock is tight only while it is greased: test it for leaks and plan its replacement.',
           }
         : undefined,
   },
   {
     id: 'old-gate-hands-off',
-    when: 'A metal-wedge gate that is seized, or that nobody has turned for three years.',
+    when: 'A metal-wedge gate that is seized, or that nobody has operated for three years.',
     judge: (place, sides, now) => {
       const { condition } = place;
       if (!isHandsOff(condition, sides, now)) return undefined;
@@ -81,12 +81,12 @@ export const FOUND_RULES: readonly FoundRule[] = [
         condition.turning === 'seized'
           ? 'It is seized.'
           : years === undefined
-            ? 'Nobody wrote that it ever turned.'
-            : `Last turned ${Math.floor(years)} years ago.`;
+            ? 'There is no record that it was ever operated.'
+            : `Last operated ${Math.floor(years)} years ago.`;
       return {
         urgency: 'hands-off',
         text: withSides(
-          `${why} Do not force it: work from ${from(place)}, and plan its replacement.`,
+          `${why} Do not force it: use ${from(place)}, and plan its replacement.`,
           'old-gates',
           sides['old-gates'],
         ),
@@ -107,8 +107,8 @@ export const FOUND_RULES: readonly FoundRule[] = [
         urgency: 'care',
         text: withSides(
           isFaulty
-            ? 'This gate is failing: replace it with quarter turn.'
-            : 'A gate in a building: turn it every year.',
+            ? 'This gate is failing: replace it with a quarter-turn valve.'
+            : 'A gate in a building: operate it every year.',
           'gate-life',
           sides['gate-life'],
         ),
@@ -123,18 +123,18 @@ export const FOUND_RULES: readonly FoundRule[] = [
       if (turning !== 'seized' || type === 'gate-solid' || type === 'plug-taper') return undefined;
       return {
         urgency: 'hands-off',
-        text: `It does not turn and is not relied on. No wrench on the handle: work from ${from(place)}, and plan its replacement.`,
+        text: `It does not turn: do not rely on it. No wrench on the handle: use ${from(place)}, and plan its replacement.`,
       };
     },
   },
   {
     id: 'does-not-hold',
-    when: 'It passes or weeps when shut.',
+    when: 'It leaks by or weeps when closed.',
     judge: (place) =>
       place.condition.holding === 'passes' || place.condition.holding === 'weeps'
         ? {
             urgency: 'care',
-            text: `Shut, it lets through: it is not relied on. Isolate with ${from(place)}.`,
+            text: `It leaks by when closed: do not rely on it. Isolate with ${from(place)}.`,
           }
         : undefined,
   },
@@ -148,19 +148,19 @@ export const FOUND_RULES: readonly FoundRule[] = [
         urgency: 'care',
         text:
           leaking === 'stem'
-            ? 'Snug the packing nut an eighth of a turn, and look again tomorrow.'
-            : `${leaking === 'somewhere' ? 'It' : `Its ${leaking}`} leaks: isolate with ${from(place)} before anything is loosened.`,
+            ? 'Tighten the packing nut an eighth of a turn, and check again tomorrow.'
+            : `${leaking === 'somewhere' ? 'It' : `Its ${leaking}`} leaks: isolate with ${from(place)} before you loosen anything.`,
       };
     },
   },
   {
     id: 'handle-lies',
-    when: 'The handle does not show the truth.',
+    when: 'The handle does not show its true position.',
     judge: ({ condition }) =>
       condition.handleShows === false
         ? {
             urgency: 'care',
-            text: 'The handle does not show whether it is open: tag it, and reset the handle.',
+            text: 'The handle does not show whether the valve is open: tag it and reset the handle.',
           }
         : undefined,
   },
@@ -173,19 +173,19 @@ export const FOUND_RULES: readonly FoundRule[] = [
       if (duty.chloramine)
         return {
           urgency: 'care',
-          text: 'Chloramine: a rubber washer lasts about 4 to 8 years. Stock spares, or take quarter turn.',
+          text: 'Chloramine: a rubber washer lasts about 4 to 8 years. Stock spares, or use a quarter-turn stop.',
         };
       return duty.existing
         ? {
             urgency: 'care',
-            text: 'Old rubber: expect 8 to 15 years in all from a washer. Renew it when the wall is open.',
+            text: 'Old rubber: a washer lasts 8 to 15 years in total. Renew it when the wall is open.',
           }
         : undefined;
     },
   },
   {
     id: 'stops-side',
-    when: 'A multi-turn stop where the house takes quarter turn.',
+    when: 'A multi-turn stop where the house rule is quarter turn.',
     judge: ({ duty, condition }, sides) => {
       const type = typeFound(condition);
       if (!type || familyOf(type) !== 'stop' || type === 'quarter-turn-stop') return undefined;
@@ -195,21 +195,21 @@ export const FOUND_RULES: readonly FoundRule[] = [
   },
   {
     id: 'gas-cock-side',
-    when: 'A gas shut-off of the kind the house does not take.',
+    when: 'A gas shut-off of a type the house rule does not allow.',
     judge: ({ duty, condition: { type } }, sides) => {
       if (!isFuelGas(duty.medium) || (type !== 'ball' && type !== 'butterfly-gas-cock')) return undefined;
       const other = type === 'ball' ? 'butterfly' : 'ball';
       return sides['gas-cock'] === other
         ? {
             urgency: 'care',
-            text: withSides('Not the kind of gas cock this house takes.', 'gas-cock', sides['gas-cock']),
+            text: withSides('Not the type of gas cock the house rule allows.', 'gas-cock', sides['gas-cock']),
           }
         : undefined;
     },
   },
   {
     id: 'ball-maintenance',
-    when: 'A ball nobody turned within a year, where the house exercises them.',
+    when: 'A ball valve not operated within a year, where the house rule is to exercise them.',
     judge: ({ condition }, sides, now) => {
       const type = typeFound(condition);
       const years = yearsUnturned(condition, now);
@@ -218,7 +218,7 @@ export const FOUND_RULES: readonly FoundRule[] = [
         ? undefined
         : {
             urgency: 'care',
-            text: withSides('Nobody turned it within a year.', 'ball-maintenance', 'yearly'),
+            text: withSides('It was not operated within a year.', 'ball-maintenance', 'yearly'),
           };
     },
   },
@@ -229,7 +229,7 @@ export const FOUND_RULES: readonly FoundRule[] = [
       type && type !== 'nothing' && isCheck(type) && holding === undefined
         ? {
             urgency: 'care',
-            text: 'Whether a check holds shows only when the flow turns: look in, or count the pump’s starts.',
+            text: 'Whether a check valve holds shows only when the flow reverses: inspect it, or count the pump starts.',
           }
         : undefined,
   },
@@ -238,23 +238,23 @@ export const FOUND_RULES: readonly FoundRule[] = [
     when: 'No valve where one should be.',
     judge: (place) =>
       place.condition.type === 'nothing'
-        ? { urgency: 'care', text: `No valve is here: whatever is done beyond is shut at ${from(place)}.` }
+        ? { urgency: 'care', text: `There is no valve here: work downstream is isolated at ${from(place)}.` }
         : undefined,
   },
   {
     id: 'prove-shut-off',
-    when: 'The shut-off of a building on drinking water that nobody has proved.',
+    when: 'The drinking-water shut-off of a building that nobody has tested.',
     judge: ({ duty, condition }) =>
       duty.function === 'emergency-shutoff' && isPotable(duty.medium) && condition.holding !== 'tight'
         ? {
             urgency: 'prove',
-            text: 'Prove that this is the building’s shut-off: the branch to the garden is often mistaken for it.',
+            text: 'Test that this is the shut-off of the building: the branch to the garden is often mistaken for it.',
             steps: [
-              'Say who loses water, and that nothing boils or cools on it.',
-              'Close it by hand, no wrench.',
-              'Open the lowest tap inside, cold then hot, and wait until it runs dry.',
-              'Still running after two minutes: this is not it, or it does not hold.',
-              'Open it again slowly, write what you found.',
+              'Tell everybody who loses water, and check that no boiler or cooling depends on it.',
+              'Close it by hand, without a wrench.',
+              'Open the lowest faucet inside, cold then hot, and wait until it stops running.',
+              'Still running after two minutes: this is not the shut-off, or it leaks by.',
+              'Open it again slowly and record what you found.',
             ],
           }
         : undefined,

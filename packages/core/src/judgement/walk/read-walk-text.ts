@@ -33,7 +33,7 @@ const ENDS = /\b(?:ends at|back to|joins)\s+(.+)$/iu;
 const COUNT = /(?:^|\s)(?:[x×*] ?(\d+)|(\d+) ?[x×*])(?=\s|$)/iu;
 const TAG = /\b[A-Z]{1,5}-\d{1,5}[A-Z]?\b/;
 const RIGHT =
-  'Write a run (1/2 copper 12 ft), a valve (ball 1/2), a tee (tee to café), a fixture (basin x2) or the source (street main).';
+  'Enter a run (1/2 copper 12 ft), a valve (ball 1/2), a tee (tee to café), a fixture (basin x2) or the source (street main).';
 
 /**
  * Reads a walk as it is typed: lines in walking order, each with one or several items set apart by commas; indented lines branch.
@@ -112,7 +112,7 @@ function fixtureIn(
 
 function readValve(head: string, words: RegExp): NonNullable<DraftItem['valve']> {
   const tag = TAG.exec(head)?.[0];
-  if (tag !== undefined && !TAG_PATTERN.test(tag)) throw new InvalidInput('tag', `“${tag}” is no tag.`);
+  if (tag !== undefined && !TAG_PATTERN.test(tag)) throw new InvalidInput('tag', `“${tag}” is not a tag.`);
   const rest = head.replace(tag ?? '', ' ').replace(words, ' ');
   const size = SIZE.exec(rest)?.[0];
   return {

@@ -27,13 +27,11 @@ export const walkItemFields = {
     number({ unit: 'm', above: 0, max: 5, meaning: 'as measured; else by the pipe tables' }),
   ),
   lengthM: optional(number({ unit: 'm', min: 0, max: 1e5, meaning: 'of a run' })),
-  riseM: optional(
-    number({ unit: 'm', min: -1000, max: 1000, meaning: 'how much higher a run ends than it starts' }),
-  ),
+  riseM: optional(number({ unit: 'm', min: -1000, max: 1000, meaning: 'rise from start to end of a run' })),
   endsAt: optional(text(60, 'the item a run comes back to, in a loop')),
   positionId: optional(text(60, 'of a valve: the position it is')),
   type: optional(
-    choice(VALVE_TYPES, 'of a valve, as it was first written; what is found there later goes before it'),
+    choice(VALVE_TYPES, 'of a valve, as it was first written; findings recorded later come first'),
   ),
   fixture: optional(choice(FIXTURE_KINDS)),
   count: optional(number({ integer: true, min: 1, max: 10_000, meaning: 'how many fixtures' })),

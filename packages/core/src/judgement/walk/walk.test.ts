@@ -247,8 +247,8 @@ describe('what to do about what was found', () => {
 
   it('names the valve upstream, the street where there is none, and the house rule', () => {
     const place = { duty: cold, condition: { type: 'gate-solid', turning: 'seized' } as const };
-    expect(judgeFound({ ...place, upstream: 'CW-101' }, SIDES, NOW)[0]?.text).toContain('work from CW-101');
-    expect(judgeFound(place, SIDES, NOW)[0]?.text).toContain('at the street');
+    expect(judgeFound({ ...place, upstream: 'CW-101' }, SIDES, NOW)[0]?.text).toContain('use CW-101');
+    expect(judgeFound(place, SIDES, NOW)[0]?.text).toContain('in the street');
     expect(judgeFound(place, SIDES, NOW)[0]?.text).toContain('House rule');
   });
 

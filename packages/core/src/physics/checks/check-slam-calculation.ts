@@ -5,7 +5,7 @@ import { CHECK_TYPES } from './least-velocity.js';
 
 export const checkSlamCalculation = calculation({
   name: 'check-slam',
-  summary: 'What a check valve does when the flow stops: reverse velocity, slam, and the way of its disc.',
+  summary: 'What a check valve does when the flow stops: reverse velocity, slam and disc movement.',
   input: record({
     checkType: choice(CHECK_TYPES),
     dn: number({ unit: 'DN', integer: true, above: 0, max: 3000 }),
@@ -30,9 +30,9 @@ export const checkSlamCalculation = calculation({
       'The flow falls evenly; the disc is carried along by it and falls the rest by its own weight and spring; the column that has turned round by then stops dead, rho a v.',
     source:
       'Closed form of our own, in its doc block, with generic figures of travel, weight and spring; a maker’s test wins.',
-    limits: 'One pump stop, one check, one column behind it.',
+    limits: 'One stop of the pump, one check valve and the column of water behind it.',
     ignores:
-      'Dashpots and air cushions, the drag of the turning flow on the disc, and grit that holds it open.',
+      'Dashpots and air cushions, the drag of the reversing flow on the disc, and grit that holds it open.',
   },
   example: {
     checkType: 'check-swing',

@@ -19,7 +19,7 @@ export const checkVelocityCalculation = calculation({
     fullyOpen: 'whether the flow does',
     suggestedDn: 'DN: the largest standard size it holds fully open, given when its own is not',
   },
-  notes: ['Below the least velocity the disc hangs in the stream, chatters and wears.'],
+  notes: ['Below the least velocity the disc hangs in the flow, chatters and wears.'],
   basis: {
     method: 'Least velocity that lifts the disc fully, v = j sqrt(1/rho).',
     source:

@@ -6,8 +6,7 @@ import { gasPurge } from './gas-purge.js';
 
 export const gasPurgeCalculation = calculation({
   name: 'gas-purge',
-  summary:
-    'Clearing a gas line through a valve that is there to be worn out: how far, how long, and where the gas goes.',
+  summary: 'Purging a gas line through a sacrificial valve: opening, time and discharge.',
   input: record({
     segments: list(
       record({ insideDiameterM: number({ unit: 'm', above: 0 }), lengthM: number({ unit: 'm', min: 0 }) }),

@@ -5,7 +5,7 @@ import { GAS_FITTINGS, gasRun } from './gas-run.js';
 
 export const gasRunCalculation = calculation({
   name: 'gas-run',
-  summary: 'What a run of gas pipe carries at a pressure drop, and what a flow really drops in it.',
+  summary: 'Capacity of a gas pipe at a pressure loss, and the loss at a flow.',
   input: record({
     gas: choice(FUEL_GASES),
     supply: choice(['low', 'elevated'], 'low below 1.5 psig'),
@@ -30,7 +30,7 @@ export const gasRunCalculation = calculation({
   },
   notes: [
     'The sizing equations of the fuel-gas codes; the local code and the licensed fitter decide.',
-    'A flow that the inlet can not drive at all drops the whole inlet pressure.',
+    'A flow the inlet pressure cannot drive loses the whole inlet pressure.',
   ],
   basis: {
     method: 'The sizing equations of the fuel-gas codes, longest run with fittings as lengths.',

@@ -49,7 +49,7 @@ const LOW = 19.17;
 const ELEVATED = 18.93;
 
 /**
- * What a run of gas pipe carries at a pressure drop, and what a flow really drops in it.
+ * Capacity of a gas pipe at a pressure loss, and the loss at a flow.
  *
  * @param run gas, supply (low below 1.5 psig, else elevated with its inlet), bore m, length m with fittings in bores, drop Pa allowed, flow m3/h
  * @returns m3/h at 15 degrees C and 1 atm, and W of heat; for a flow its drop Pa, its speed m/s at the inlet, and whether it is within the capacity

@@ -1,6 +1,6 @@
 import type { Network, NetworkLink, ValveState } from './network.js';
 
-/** States of a valve that is open and can not be relied on to shut. */
+/** States of a valve that is open and cannot be relied on to shut. */
 const UNRELIABLE: ReadonlySet<ValveState> = new Set(['stuck-open', 'leaks-by', 'do-not-touch']);
 const SHUT: ReadonlySet<ValveState> = new Set(['closed', 'stuck-closed']);
 

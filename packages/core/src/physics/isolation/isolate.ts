@@ -71,7 +71,7 @@ export function isolate(network: Network, fault: Fault): Isolation {
 function cutOff({ network, nodeAt, from, to, way }: IndexedNetwork, fault: Fault): (node: number) => boolean {
   const burst = 'link' in fault ? network.links.findIndex(({ id }) => id === fault.link) : -1;
   const start = 'node' in fault ? nodeAt.get(fault.node) : from[burst];
-  if (start === undefined) throw new RangeError('The network has nothing of that id.');
+  if (start === undefined) throw new RangeError('The network has no node or link with that id.');
   const { of } = groups(
     network.nodes.length,
     from,

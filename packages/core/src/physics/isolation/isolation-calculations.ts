@@ -29,7 +29,8 @@ const EXAMPLE: Network = {
 
 export const isolateCalculation = calculation({
   name: 'isolate',
-  summary: 'What to close for a burst, what goes dry, what is to drain and what could not be relied on.',
+  summary:
+    'What to close for a burst, what is out of service, what drains and which valves cannot be relied on.',
   input: {
     ...plain,
     read(value: unknown, path: string) {
@@ -55,9 +56,9 @@ export const isolateCalculation = calculation({
     notUsed: 'valves met that are not relied on: valveId, why (its state)',
   },
   notes: [
-    'The segment is all that is reached from the fault without passing a valve that works. A check is searched through both ways; it lets water through one way.',
-    'To close are working valves on the edge whose other side is wet before anything is closed. Lists are sorted in plain string order.',
-    'A valve that bursts itself holds nothing: both its sides are cut off.',
+    'The segment is all that is reached from the fault without passing a valve that works. A check is searched through in both directions; it passes water in one direction.',
+    'Close the working valves on the edge whose other side is in service before anything is closed. Lists are sorted in plain string order.',
+    'A valve that bursts shuts off nothing: both its sides are isolated.',
     CAUTION,
   ],
   example: { network: EXAMPLE, fault: { link: 'run' } },
@@ -66,7 +67,8 @@ export const isolateCalculation = calculation({
 
 export const segmentsCalculation = calculation({
   name: 'segments',
-  summary: 'Divides a network into the parts that can be shut off, and names those that put out most users.',
+  summary:
+    'Divides a network into the parts that can be isolated, and names those that put most users out of service.',
   input: record({ network: networkInput }),
   gives: {
     segments:

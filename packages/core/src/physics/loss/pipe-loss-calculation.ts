@@ -30,7 +30,7 @@ export const pipeLossCalculation = calculation({
   notes: [
     'Darcy-Weisbach with Colebrook-White (1939); laminar 64/Re to Re 2300; linear in Re to 4000.',
     'Hazen-Williams is the custom of sprinkler work: water only, no temperature in it.',
-    'Roughness in mm: drawn copper and plastics 0.0015, steel 0.045, galvanised 0.15, new cement-lined ductile iron 0.12, old cast iron 0.8 to 2.',
+    'Roughness in mm: drawn copper and plastics 0.0015, steel 0.045, galvanized 0.15, new cement-lined ductile iron 0.12, old cast iron 0.8 to 2.',
     'Hazen-Williams C: copper and plastics 150, new steel 120, dry-pipe steel 100, cement-lined ductile iron 140, old unlined iron 60 to 100.',
   ],
   example: {

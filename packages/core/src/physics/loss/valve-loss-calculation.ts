@@ -63,7 +63,7 @@ export const valveLossCalculation = calculation({
     equivalentLengthM: 'm of pipe with the same loss, K D / f_T',
   },
   notes: [
-    'Give exactly one of k, kv, cv and valve. A figure from a sheet always wins over the estimate.',
+    'Give exactly one of k, kv, cv and valve. A figure from a data sheet always replaces the estimate.',
     'dp = (rho/1000)(Q/Kv)^2 bar (IEC 60534-1); K = n f_T and reduced-seat forms as Crane TP-410 has them.',
   ],
   example: { flowM3s: 5e-4, densityKgM3: 999.7, diameterM: 0.0199, valve: { type: 'ball', boreRatio: 0.75 } },

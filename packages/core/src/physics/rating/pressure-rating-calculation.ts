@@ -12,7 +12,8 @@ const input = record({
 
 export const pressureRatingCalculation = calculation({
   name: 'pressure-rating',
-  summary: 'What an assembly carries at a temperature: the weakest of body, seat, joint and pipe governs.',
+  summary:
+    'Rated pressure of an assembly at a temperature: the weakest of body, seat, joint and pipe governs.',
   input,
   gives: {
     allowablePa: 'Pa gauge, of the weakest part',

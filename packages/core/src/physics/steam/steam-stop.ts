@@ -32,7 +32,7 @@ const GAMMA = 1.31;
 const CONE_X_T = 0.7;
 const DISC_X_T = 0.35;
 const SIXTEENTH = 1 / 16;
-/** A change of the steam by more for a sixteenth of a turn can not be set. */
+/** A change of the steam by more for a sixteenth of a turn cannot be set. */
 export const FINE_STEAM_STEP = 0.15;
 /** What a rounding may leave above a sixteenth. */
 const SLACK = 1e-9;

@@ -44,7 +44,7 @@ const input = record({
 export const surgeCalculation = calculation({
   name: 'surge',
   summary:
-    'Water hammer from shutting a valve at the end of a pipe, and the shortest closing that keeps under a limit.',
+    'Water hammer from closing a valve at the end of a pipe, and the shortest closing time that stays under a limit.',
   input,
   gives: {
     waveSpeedMs: 'm/s',

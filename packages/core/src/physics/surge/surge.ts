@@ -63,11 +63,11 @@ const MOST_POINTS = 1e6;
 const SLOWEST_CRITICALS = 1e5;
 
 /**
- * Water hammer from shutting a valve at the end of a pipe, and the shortest closing that keeps under a limit.
+ * Water hammer from closing a valve at the end of a pipe, and the shortest closing time that stays under a limit.
  *
  * @param given pipe m, wave speed m/s or its wall, source head m, flow m3/s, closure with its time s or a limit Pa gauge, how long it is followed s
  * @returns pressures at the valve Pa gauge, extremes along the pipe, the closing time where it was asked for
- * @throws InvalidInput where wave speed and wall contradict each other, a closing has no time, or the limit can not be kept
+ * @throws InvalidInput where wave speed and wall contradict each other, a closing has no time, or the limit cannot be kept
  * Source: method of characteristics, see transient; a = sqrt(K/rho) / sqrt(1 + (K/E)(D/e) c).
  *
  * @example
@@ -187,7 +187,7 @@ function shortestTimeS(
   if (limitM <= standingM)
     throw new InvalidInput(
       'closure.peakLimitPa',
-      'closure.peakLimitPa is at or under the standing pressure: give a higher one.',
+      'closure.peakLimitPa is at or under the static pressure: give a higher one.',
     );
   const keeps = (timeS: number): boolean => {
     const lastS = startS + timeS + 2 * criticalTimeS;
@@ -200,7 +200,7 @@ function shortestTimeS(
     if (under > SLOWEST_CRITICALS * criticalTimeS)
       throw new InvalidInput(
         'closure.peakLimitPa',
-        'No closing time keeps under closure.peakLimitPa: give a higher one.',
+        'No closing time stays under closure.peakLimitPa: give a higher one.',
       );
   }
   let over = under === criticalTimeS ? 0 : under / 2;

@@ -5,8 +5,7 @@ import { throttle } from './throttle.js';
 
 export const throttleCalculation = calculation({
   name: 'throttle',
-  summary:
-    'What a part-open valve really does on its line: flow, drop, cavitation, and where its handle is of use.',
+  summary: 'What a part-open valve does on its line: flow, loss, cavitation and the useful handle range.',
   input: record({
     characteristic: choice(CHARACTERISTICS),
     openKv: number({ unit: 'm3/h at 1 bar', above: 0 }),

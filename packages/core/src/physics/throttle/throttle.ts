@@ -67,7 +67,7 @@ const BAND_FROM = 0.1;
 const BAND_TO = 0.9;
 
 /**
- * What a part-open valve really does on its line: flow, drop, cavitation, and where its handle is of use.
+ * What a part-open valve does on its line: flow, loss, cavitation and the useful handle range.
  *
  * @param line valve and rest as Kv (m3/h at 1 bar), pressures Pa, density kg/m3
  * @returns authority, a point an opening, the useful band and how coarse the handle is at its worst

@@ -2,7 +2,7 @@ import { InvalidInput } from '../../ground/input/index.js';
 import { type CatalogueModel, catalogueModelInput } from '../../judgement/line-up/index.js';
 import { SHEET_COLUMNS } from './columns.js';
 
-/** Why a row of the sheet can not be taken. */
+/** Why a row of the sheet cannot be taken. */
 export interface SheetProblem {
   /** As a spreadsheet numbers it: the heading is row 1. */
   row: number;
@@ -39,7 +39,7 @@ export function catalogueSheet(models: readonly CatalogueModel[]): string[][] {
 }
 
 /**
- * Reads a catalogue back from a sheet. A row that can not be taken is named with its column and what would be right; a model with such a row is left
+ * Reads a catalogue back from a sheet. A row that cannot be taken is named with its column and what would be right; a model with such a row is left
  * out whole, since half a model is no model.
  *
  * @param sheet heading and rows, as a CSV reader gives them
@@ -81,11 +81,14 @@ export function readCatalogueSheet(sheet: readonly (readonly string[])[]): ReadS
     try {
       catalogueModelInput.read({ ...shared, sizes: [size] }, '');
       if (first && first.cells !== said)
-        throw new InvalidInput('model', `It is not described as on row ${first.row}: write both alike.`);
+        throw new InvalidInput(
+          'model',
+          `It is described differently on row ${first.row}: make both rows the same.`,
+        );
       if (first && (first.model['sizes'] as { dn: unknown }[]).some(({ dn }) => dn === size['dn']))
         throw new InvalidInput(
           'sizes[0].dn',
-          `DN${String(size['dn'])} of this model is there twice: keep one row.`,
+          `DN${String(size['dn'])} of this model appears twice: keep one row.`,
         );
     } catch (error) {
       if (!(error instanceof InvalidInput)) throw error;

@@ -7,7 +7,7 @@ import type { ValveSpec } from './valve-spec.js';
 
 export const orderLineCalculation = calculation({
   name: 'order-line',
-  summary: 'Says a valve in full, in the order a counter hears it, and what is still missing.',
+  summary: 'Writes the complete order line of a valve, in the trade’s order, and what is still missing.',
   input: specInput,
   gives: {
     text: 'the ordering words in the trade’s order',
@@ -15,7 +15,7 @@ export const orderLineCalculation = calculation({
     missing: 'field, why it matters and choices of what an order still needs',
     complete: 'whether nothing is missing',
   },
-  notes: ['What is said is read back by read-order as it was, for every complete valve.'],
+  notes: ['read-order reads the line back to the same valve, for every complete valve.'],
   example: {
     family: 'stop',
     type: 'quarter-turn-stop',
@@ -32,22 +32,22 @@ export const orderLineCalculation = calculation({
 
 export const readOrderCalculation = calculation({
   name: 'read-order',
-  summary: 'Reads an order line in whatever words, and says back what was understood and what is missing.',
+  summary: 'Reads an order line in any wording, and gives what was understood and what is missing.',
   input: record({
-    text: text(1000, 'one valve, as it was scribbled'),
+    text: text(1000, 'one valve, as written'),
     quantity: optional(number({ integer: true, min: 1, max: 1_000_000 })),
   }),
   gives: {
     spec: 'what was understood, field by field',
     missing: 'field, why it matters and choices of what an order still needs',
     unread: 'words that were not understood',
-    text: 'what was understood, said back in full',
+    text: 'what was understood, as a complete order line',
     quantity: 'as it was given',
   },
   notes: [
-    'A size before the first connection is the valve’s own. One connection said alone is on both sides.',
-    '“Standard” says nothing, and is among the words not understood. A stainless stem is understood and has no field.',
-    'Where nothing tells the counter’s family, a valve up to DN100 is taken as small bronze.',
+    'A size before the first connection is the valve’s own. A single connection applies to both sides.',
+    '“Standard” does not say enough and is among the words not understood. A stainless stem is understood and has no field.',
+    'Where the product family is not known, a valve up to DN100 is read as small bronze.',
   ],
   example: { text: '3/4" ball valve SWT full port', quantity: 6 },
   run: ({ text: said, quantity }) => readOrder(said, quantity),

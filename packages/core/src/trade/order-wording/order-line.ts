@@ -187,9 +187,19 @@ const PIECES: Readonly<Record<number, string>> = { 1: 'one', 2: 'two', 3: 'three
 const PSI_PA = 6894.757293168361;
 
 /** In psi where that is what was meant, else in Pa to the last digit. */
+/** The first that gives a pressure exactly in six figures says it, so that it is read back as it was. */
+const PRESSURES_SAID = [
+  { symbol: 'psi', factor: PSI_PA },
+  { symbol: 'bar', factor: 1e5 },
+  { symbol: 'kPa', factor: 1e3 },
+];
+
 function pressureWords(pa: number): string {
-  const psi = Number((pa / PSI_PA).toPrecision(6));
-  return psi * PSI_PA === pa ? `${psi} psi` : `${pa} Pa`;
+  for (const { symbol, factor } of PRESSURES_SAID) {
+    const figure = Number((pa / factor).toPrecision(6));
+    if (figure * factor === pa) return `${figure} ${symbol}`;
+  }
+  return `${pa} Pa`;
 }
 
 function ratingWords({ kind, value }: NonNullable<ValveSpec['rating']>): string {

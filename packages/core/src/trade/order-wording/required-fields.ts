@@ -26,13 +26,13 @@ export const REQUIRED_FIELDS: readonly Required[] = [
   {
     field: 'type',
     families: ALL,
-    why: 'Gate, globe, ball and check look alike in a list and do different work.',
+    why: 'Gate, globe, ball and check look alike in a list and have different functions.',
     choices: VALVE_TYPES,
   },
   {
     field: 'dn',
     families: ALL,
-    why: 'Nothing else can be found without the size.',
+    why: 'Nothing else can be chosen without the size.',
     choices: SIZES,
     // A tube on the supply side is sized by its outside.
     when: ({ ends: [supply] = [] }) => supply?.odIn === undefined,
@@ -40,19 +40,19 @@ export const REQUIRED_FIELDS: readonly Required[] = [
   {
     field: 'ends',
     families: ALL,
-    why: 'Each side has its own connection: the wrong one does not go on.',
+    why: 'Each side has its own connection: the wrong one does not fit.',
     choices: ENDS,
   },
   {
     field: 'form',
     families: ['stop'],
-    why: 'Straight or angle decides whether it meets the tube.',
+    why: 'Straight or angle decides whether it lines up with the tube.',
     choices: ['straight', 'angle', 'dual-angle', 'box'],
   },
   {
     field: 'action',
     families: ['stop'],
-    why: 'Quarter turn lives longer, multi-turn costs less.',
+    why: 'Quarter turn lasts longer, multi-turn costs less.',
     choices: ['quarter-turn', 'multi-turn'],
   },
   {
@@ -64,31 +64,31 @@ export const REQUIRED_FIELDS: readonly Required[] = [
   {
     field: 'port',
     families: ['bronze', 'steel', 'plastic'],
-    why: 'Two valves of one size can differ by half in bore.',
+    why: 'Two valves of the same size can differ by half in bore.',
     choices: PORTS,
   },
   {
     field: 'seat',
     families: ['bronze', 'plastic'],
-    why: 'The seat gives up first, by heat or by the water.',
+    why: 'The seat fails first, from temperature or water.',
     choices: SEAT_MATERIALS,
   },
   {
     field: 'rating',
     families: ['bronze', 'steel', 'waterworks', 'plastic'],
-    why: 'What it carries has to be over what the line can do.',
+    why: 'Its rating must be above the highest pressure of the line.',
     choices: ['600 CWP', '200 WOG', 'class 125', 'class 150', 'class 300', 'class 800', '250 psi'],
   },
   {
     field: 'operator',
     families: ['bronze', 'waterworks', 'plastic'],
-    why: 'A lever, a wheel and a key nut need different room and tools.',
+    why: 'A lever, a handwheel and an operating nut need different space and tools.',
     choices: OPERATORS,
   },
   {
     field: 'approvals',
     families: ['bronze', 'plastic'],
-    why: 'Drinking water, gas, fire and steam each want their own listing.',
+    why: 'Drinking water, gas, fire lines and steam each need their own listing.',
     choices: APPROVALS,
   },
   {
@@ -101,7 +101,7 @@ export const REQUIRED_FIELDS: readonly Required[] = [
   {
     field: 'trim',
     families: ['steel'],
-    why: 'The number names seat, disc and stem; it is on the tag, not on the casting.',
+    why: 'The number gives seat, disc and stem; it is on the tag, not on the casting.',
     choices: ['1', '5', '8', '10', '12'],
   },
   {
@@ -119,43 +119,43 @@ export const REQUIRED_FIELDS: readonly Required[] = [
   {
     field: 'standard',
     families: ['waterworks'],
-    why: 'Metal-seated and rubber-wedge gates of one look are built to different standards.',
+    why: 'Metal-seated and resilient-wedge gates look alike and are built to different standards.',
     choices: ['AWWA C509', 'AWWA C515', 'AWWA C504', 'AWWA C517', 'AWWA C507', 'AWWA C508'],
   },
   {
     field: 'coating',
     families: ['waterworks'],
-    why: 'Bare iron rusts through in the ground.',
+    why: 'Bare iron corrodes in the ground.',
     choices: ['epoxy', 'none'],
   },
   {
     field: 'opening',
     families: ['waterworks'],
-    why: 'Open left is usual and never assumed: a crew turns it the way it knows.',
+    why: 'Open left is usual but never assumed: a crew turns it the way it is used to.',
     choices: ['left', 'right'],
   },
   {
     field: 'kind',
     families: ['check'],
-    why: 'Swing, lift, ball and spring close differently and want different places.',
+    why: 'Swing, lift, ball and spring checks close differently and need different places.',
     choices: VALVE_TYPES.filter(isCheck).map((type) => type.replace('check-', '')),
   },
   {
     field: 'orientation',
     families: ['check'],
-    why: 'Many kinds close in one position only.',
+    why: 'Many types work in one position only.',
     choices: ['horizontal', 'vertical-up', 'any'],
   },
   {
     field: 'setPressurePa',
     families: ['prv'],
-    why: 'They come set near 50 psi unless it is said.',
+    why: 'They are delivered set near 50 psi unless you state a pressure.',
     choices: ['50 psi', '60 psi', '4 bar'],
   },
   {
     field: 'rangePa',
     families: ['prv'],
-    why: 'The spring decides how far it can be set.',
+    why: 'The spring decides the range it can be set to.',
     choices: ['25 to 75 psi', '1.5 to 6 bar'],
   },
 ];

@@ -66,7 +66,7 @@ export const TAG_MARKINGS: readonly Marking[] = [
   },
   {
     pattern: word('(?:heat|ht)[ .:#]*([a-z0-9-]{2,10})'),
-    meaning: ([, of]) => `heat code ${of}: which melt it was cast from`,
+    meaning: ([, of]) => `heat code ${of}: the melt it was cast from`,
   },
   {
     pattern: word('nsf(?:/ansi)?[ -]*(?:61|372)(?:[ /&-]*(?:61|372|g))*'),
@@ -77,7 +77,7 @@ export const TAG_MARKINGS: readonly Marking[] = [
     approvals: ['gas'],
   }),
   says('fm(?: approved)?|ul[ /&-]*fm', 'listed for fire protection', { approvals: ['fire'] }),
-  says('ul(?: listed)?', 'listed by a laboratory: its listing says for what'),
+  says('ul(?: listed)?', 'listed by a laboratory: check the listing for its scope'),
   {
     pattern: word('(?:awwa[ -]?)?c ?(504|507|508|509|515|517)'),
     meaning: ([, of]) => `built to AWWA C${of}`,
@@ -140,7 +140,7 @@ export const TAG_MARKINGS: readonly Marking[] = [
   says('open(?:s)? right', 'opens to the right', { opening: 'right' }),
   says('epoxy', 'epoxy-coated', { coating: 'epoxy' }),
 
-  type('rwgv|resilient[ -](?:wedge|seat(?:ed)?)(?: gate)?', 'rubber-wedge gate', 'gate-resilient'),
+  type('rwgv|resilient[ -](?:wedge|seat(?:ed)?)(?: gate)?', 'resilient-wedge gate', 'gate-resilient'),
   type('gate', 'gate', 'gate-solid'),
   type('ball', 'ball', 'ball'),
   type('globe', 'globe', 'globe'),

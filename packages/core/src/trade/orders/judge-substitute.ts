@@ -67,7 +67,9 @@ function judged(spec: ValveSpec, duty: Duty, sides: HouseRuleSettings): Judged |
   if (spec.dn !== undefined && spec.dn !== duty.dn)
     return {
       verdict: 'out',
-      reasons: [{ rule: 'size-made', verdict: 'out', text: 'It is of another size than the position asks.' }],
+      reasons: [
+        { rule: 'size-made', verdict: 'out', text: 'It is a different size than the position needs.' },
+      ],
     };
   return judgeCandidate(duty, candidate as Candidate, sides);
 }

@@ -193,7 +193,12 @@ describe('an order sheet that comes back', () => {
     { id: 'b', quantity: 5, text: 'gate', note: 'soon', draft: true },
     { id: 'c', quantity: 1, text: 'check', note: '', draft: false },
   ];
-  const row = (Line: string, more: SheetRow = {}): SheetRow => ({ Line, Quantity: 2, What: 'ball', ...more });
+  const row = (Line: string, more: SheetRow = {}): SheetRow => ({
+    Line,
+    Quantity: 2,
+    Description: 'ball',
+    ...more,
+  });
 
   it('unchanged changes nothing', () => {
     expect(
@@ -201,7 +206,7 @@ describe('an order sheet that comes back', () => {
         held.map(({ id, quantity, text, note }) => ({
           Line: id,
           Quantity: String(quantity),
-          What: text,
+          Description: text,
           Note: note,
         })),
         held,
@@ -210,7 +215,9 @@ describe('an order sheet that comes back', () => {
   });
 
   it('shows what changed, and which lines are gone', () => {
-    expect(readSheetRows([row('a', { Quantity: 4, What: 'ball, lever', Note: 'urgent' })], held)).toEqual({
+    expect(
+      readSheetRows([row('a', { Quantity: 4, Description: 'ball, lever', Note: 'urgent' })], held),
+    ).toEqual({
       changes: [{ id: 'a', quantity: 4, text: 'ball, lever', note: 'urgent' }],
       problems: [],
       absent: ['b', 'c'],
@@ -218,11 +225,11 @@ describe('an order sheet that comes back', () => {
   });
 
   it.each<[SheetRow, string, RegExp]>([
-    [row('x'), 'Line', /no line/],
+    [row('x'), 'Line', /not a line/],
     [row('a', { Quantity: 'two' }), 'Quantity', /“two”.*whole number/],
     [row('a', { Quantity: 0 }), 'Quantity', /from 1/],
-    [row('a', { What: ' ' }), 'What', /says nothing/],
-    [row('c', { What: 'check', Quantity: 9 }), 'Line', /withdraw/],
+    [row('a', { Description: ' ' }), 'Description', /is empty/],
+    [row('c', { Description: 'check', Quantity: 9 }), 'Line', /withdraw/],
   ])('refuses %j at %s', (bad, column, message) => {
     const { changes, problems } = readSheetRows([bad], held);
     expect(changes).toEqual([]);

@@ -6,10 +6,10 @@ export const SHEET_COLUMNS = [
   'Supplier',
   'Family',
   'Quantity',
-  'What',
+  'Description',
   'Positions',
   'Note',
-  'Each',
+  'Unit price',
   'Amount',
   'Currency',
   'Lead days',
@@ -47,7 +47,7 @@ interface Held {
 const MOST = 1_000_000;
 
 /**
- * Reads an order sheet that came back against the lines as they are: what changed, and what can not be taken.
+ * Reads an order sheet that came back against the lines as they are: what changed, and what cannot be taken.
  *
  * @param rows from row 2 of the spreadsheet on
  * @param held the lines now
@@ -69,19 +69,19 @@ export function readSheetRows(rows: readonly SheetRow[], held: readonly Held[]):
     const id = textOf(cells.Line);
     const line = byId.get(id);
     if (!line)
-      return refuse('Line', `“${id}” is no line of this order sheet: leave the column Line as it came.`);
-    if (seen.has(id)) return refuse('Line', 'This line is there twice: keep one row.');
+      return refuse('Line', `“${id}” is not a line of this order sheet: leave the column Line as it was.`);
+    if (seen.has(id)) return refuse('Line', 'This line appears twice: keep one row.');
     seen.add(id);
     const change: SheetChange = { id };
     const quantity = Number(textOf(cells.Quantity).replace(/\s/g, ''));
     if (!Number.isInteger(quantity) || quantity < 1 || quantity > MOST)
       return refuse(
         'Quantity',
-        `“${textOf(cells.Quantity)}” is no quantity: give a whole number from 1 to ${MOST}.`,
+        `“${textOf(cells.Quantity)}” is not a quantity: give a whole number from 1 to ${MOST}.`,
       );
     if (quantity !== line.quantity) change.quantity = quantity;
-    const what = textOf(cells.What);
-    if (what === '') return refuse('What', 'It says nothing: say what is ordered.');
+    const what = textOf(cells.Description);
+    if (what === '') return refuse('Description', 'It is empty: enter what is ordered.');
     if (what !== line.text) change.text = what;
     const note = textOf(cells.Note);
     if (note !== line.note) change.note = note;

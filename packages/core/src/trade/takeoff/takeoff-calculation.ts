@@ -34,7 +34,7 @@ const template: Field<Record<string, number>> = {
 
 export const takeoffCalculation = calculation({
   name: 'takeoff',
-  summary: 'Counts the stops of a job from its fixtures and compares ways of equipping it in money.',
+  summary: 'Counts the stops of a job from its fixtures and compares options by price.',
   input: record({
     fixtures: list(record({ kind: text(60), count }), { most: 10_000 }),
     template: optional(template),

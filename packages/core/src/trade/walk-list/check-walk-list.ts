@@ -10,7 +10,7 @@ export interface KnownJob {
 export interface WalkListCheck {
   /** What would be added, in the list's order. */
   positions: WalkedPosition[];
-  /** Why a row can not be taken, field by field. */
+  /** Why a row cannot be taken, field by field. */
   problems: RowProblem[];
   /** Lines that would be made, with their medium. */
   newLines: { name: string; medium: Medium }[];
@@ -19,7 +19,7 @@ export interface WalkListCheck {
 const same = (text: string): string => text.trim().toLowerCase();
 
 /**
- * Checks a whole walk list against a job: what would be added, which lines are new, and why the rest can not be taken.
+ * Checks a whole walk list against a job: what would be added, which lines are new, and why the rest cannot be taken.
  *
  * @param rows the typed rows with their numbers in the sheet
  * @param job  lines and positions there already
@@ -50,14 +50,14 @@ export function checkWalkList(
         row,
         field: 'tag',
         value: position.tag,
-        message: `“${position.tag}” is ${taken}. Give this one a tag of its own.`,
+        message: `“${position.tag}” is ${taken}. Give this one a different tag.`,
       });
     } else if (line && line.medium !== position.medium) {
       check.problems.push({
         row,
         field: 'medium',
         value: typed.medium ?? '',
-        message: `${line.name} carries ${MEDIUM_FACTS[line.medium].words} (${line.from}). Write that medium, or name another line.`,
+        message: `${line.name} carries ${MEDIUM_FACTS[line.medium].words} (${line.from}). Enter that medium, or another line.`,
       });
     } else {
       if (!line) {

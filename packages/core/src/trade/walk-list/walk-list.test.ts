@@ -64,7 +64,7 @@ describe('a row of a walk list', () => {
     [{ pipe: 'bamboo' }, 'pipe', 'copper'],
     [{ place: 'moon' }, 'place', 'buried'],
     [{ tag: '' }, 'tag', 'CW-04'],
-    [{ tag: '=1+1' }, 'tag', 'no tag'],
+    [{ tag: '=1+1' }, 'tag', 'not a tag'],
     [{ line: '' }, 'line', 'Domestic cold'],
     [{ remarks: 'x'.repeat(501) }, 'remarks', '500'],
   ])('refuses %j at its field, saying what would be right', (more, field, words) => {

@@ -55,7 +55,7 @@ export const LONGEST_REMARKS = 500;
  *
  * @param row    the row's number in the sheet, for messages
  * @param typed  the cells by column
- * @returns the position, or every field that can not be read with what would be right
+ * @returns the position, or every field that cannot be read with what would be right
  *
  * @example
  * readWalkRow(2, { tag: 'CW-01', line: 'Domestic cold', medium: 'potable cold', function: 'isolate', size: '3/4', pressure: '75 psi', temperature: '50 F' })
@@ -82,12 +82,12 @@ export function readWalkRow(
     const said = cell(field);
     const id = idOf(words, said);
     if (id !== undefined) return id;
-    const choices = `Write one of: ${words.choices.join(', ')}.`;
+    const choices = `Enter one of: ${words.choices.join(', ')}.`;
     return say(
       field,
       said === ''
         ? `No ${words.of} is given. ${choices}`
-        : `“${said}” is no ${words.of} known here. ${choices}`,
+        : `“${said}” is not a known ${words.of}. ${choices}`,
     );
   }
   const quantity = (field: WalkColumn & Quantity): number | undefined =>
@@ -100,12 +100,12 @@ export function readWalkRow(
     say(
       'tag',
       tag === ''
-        ? 'No tag is given. Write it like CW-04.'
-        : `“${tag}” is no tag. Write up to 20 letters, digits and dashes, like CW-04.`,
+        ? 'No tag is given. Enter it like CW-04.'
+        : `“${tag}” is not a tag. Write up to 20 letters, digits and dashes, like CW-04.`,
     );
   const line = cell('line');
   if (line === '' || line.length > LONGEST_LINE_NAME)
-    say('line', `Name the line it is on, in at most ${LONGEST_LINE_NAME} characters, like Domestic cold.`);
+    say('line', `Enter the line it is on, in at most ${LONGEST_LINE_NAME} characters, like Domestic cold.`);
   const remarks = cell('remarks');
   if (remarks.length > LONGEST_REMARKS)
     say('remarks', `The remarks are ${remarks.length} characters long. Keep them to ${LONGEST_REMARKS}.`);

@@ -5,7 +5,7 @@ const MEDIA = `'potable-cold','potable-hot','heating-water','fire-water','irriga
 
 /**
  * Companies with their jobs, lines, positions, catalogue and picks. Every table that holds a company's data carries the company, and the
- * foreign keys run over company and id together: a row can not point into another company.
+ * foreign keys run over company and id together: a row cannot point into another company.
  */
 export async function up({ sequelize }: QueryInterface): Promise<void> {
   await sequelize.query(`

@@ -64,7 +64,7 @@ describe('the figures of a case', () => {
     show(<Bench />, { units: 'metric' });
     await type('Starts', '9');
     await type('Pressure', '7 bar');
-    await userEvent.click(screen.getByRole('button', { name: 'Starts: back to what the duty says' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Starts: reset to the duty' }));
     expect(values()).toMatchObject({ starts: 4, pressurePa: 7e5 });
     await userEvent.click(screen.getByRole('button', { name: 'Reset to the duty' }));
     expect(values().pressurePa).toBe(5e5);
@@ -73,8 +73,8 @@ describe('the figures of a case', () => {
 
   it.each([
     ['Pressure', '7', /which unit/],
-    ['Pressure', '900 bar', /“900 bar” is out of range. Give 0.1 bar to 100 bar/],
-    ['Starts', 'often', /out of range. Give 0 to 60/],
+    ['Pressure', '900 bar', /“900 bar” is out of range. Enter 0.1 bar to 100 bar/],
+    ['Starts', 'often', /out of range. Enter 0 to 60/],
     ['Valve', 'wide', /out of range/],
   ])('refuse a %s of %s, and keep what was', async (label, text, why) => {
     show(<Bench />, { units: 'metric' });

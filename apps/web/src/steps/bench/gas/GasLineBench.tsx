@@ -34,6 +34,7 @@ const HEAT = { min: 1, max: 1e8 };
 
 /** The gas line as it was walked, sized by its longest run, each valve counted as the length it is worth. */
 export function GasLineBench({ line, position, duty, models }: BenchProps) {
+  const figures = useFigures();
   const words = useWords();
   const fields = useMemo(() => gasLineFields(words), [words]);
   const filled = useMemo(
@@ -99,7 +100,9 @@ export function GasLineBench({ line, position, duty, models }: BenchProps) {
         {sized.unknown.length > 0 && (
           <p className={page.warn}>
             {words('gas.unknown', {
-              runs: sized.unknown.map(({ name, dn }) => name ?? `DN${dn}`).join(', '),
+              runs: sized.unknown
+                .map(({ name, dn }) => name ?? (dn === undefined ? '' : figures.size(dn)))
+                .join(', '),
             })}
           </p>
         )}

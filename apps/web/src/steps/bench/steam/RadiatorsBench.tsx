@@ -185,6 +185,7 @@ function Row({
   measure,
   away,
 }: RowProps) {
+  const figures = useFigures();
   const words = useWords();
   return (
     <tr aria-current={isHere || undefined} className={isHere ? styles.here : undefined}>
@@ -205,7 +206,7 @@ function Row({
       <td>{words(`characteristics.${radiator.characteristic}`)}</td>
       {stop ? (
         <>
-          <td data-number>{Number(stop.steamKgH.toPrecision(3))} kg/h</td>
+          <td data-number>{figures.quantity(stop.steamKgH, 'steam flow')}</td>
           <td data-number>{Math.round(stop.opening * 100)} %</td>
           <td data-number>
             <b>{words('radiators.turns', { turns: sixteenths(stop.stopSetting) })}</b>

@@ -15,8 +15,8 @@ describe('candidates side by side', () => {
     onLine(<ComparePage />, { at: '/?of=ball,gate' });
     const summary = within(screen.getByRole('list', { name: 'Summary' }));
     const [first, second] = summary.getAllByRole('listitem').map(({ textContent }) => textContent);
-    expect(first).toMatch(/comes first/);
-    expect(second).toMatch(/costs \$[\d.]+ (more|less).*may last .* years .*first to go:/);
+    expect(first).toMatch(/\. The others compared with it:/);
+    expect(second).toMatch(/costs \$[\d.]+ (more|less).*may last .* years .*weakest part:/);
   });
 
   it('show only the rows that differ on wish', async () => {
@@ -41,7 +41,7 @@ describe('candidates side by side', () => {
     const [position] = LINE.positions;
     const hot = { ...LINE, positions: [{ ...position!, duty: { ...position!.duty, temperatureC: 90 } }] };
     onLine(<ComparePage />, { at: '/?of=ball,nylon', line: hot });
-    expect(screen.getAllByText('out')).toHaveLength(1);
+    expect(screen.getAllByText('Ruled out')).toHaveLength(1);
     expect(screen.getAllByRole('button', { name: 'Pick' })).toHaveLength(1);
   });
 });

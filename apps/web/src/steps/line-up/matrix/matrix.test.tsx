@@ -21,15 +21,15 @@ describe('a whole line by type', () => {
   });
 
   it('marks each position and type with its verdict in words', () => {
-    expect(screen.getByRole('button', { name: 'CW-104, gate, metal wedge: out' })).toBeVisible();
-    expect(screen.getByRole('button', { name: 'CW-103, ball: fits' })).toBeVisible();
+    expect(screen.getByRole('button', { name: 'CW-104, gate, metal wedge: Ruled out' })).toBeVisible();
+    expect(screen.getByRole('button', { name: 'CW-103, ball: Fits' })).toBeVisible();
   });
 
   it('opens the reasons of a cell', async () => {
-    await userEvent.click(screen.getByRole('button', { name: 'CW-104, gate, metal wedge: out' }));
-    expect(screen.getByText(/A gate hangs loose in its slot/)).toBeVisible();
+    await userEvent.click(screen.getByRole('button', { name: 'CW-104, gate, metal wedge: Ruled out' }));
+    expect(screen.getByText(/a gate hangs loose in its guides/)).toBeVisible();
     expect(screen.getByRole('link', { name: 'Line-up of CW-104' })).toBeVisible();
-    expect(screen.getByRole('link', { name: /from the inside/ })).toHaveAttribute(
+    expect(screen.getByRole('link', { name: /How this type works/ })).toHaveAttribute(
       'href',
       '/catalogue/types/gate-solid',
     );

@@ -30,7 +30,7 @@ export const APPROVAL_RULES: readonly Rule[] = [
         return ask('approvals', 'Is it marked for gas (ANSI Z21.15/CSA 9.1 or ASME B16.33/B16.44)?');
       if (approvals.includes('gas')) return undefined;
       return existing
-        ? care('In service without a gas approval: test it for leaks and plan its replacement.')
+        ? care('Existing valve without a gas approval: test it for leaks and plan its replacement.')
         : ruledOut('Not approved for gas (ANSI Z21.15/CSA 9.1 or ASME B16.33/B16.44).');
     },
   },
@@ -45,24 +45,25 @@ export const APPROVAL_RULES: readonly Rule[] = [
       if (approvals && !approvals.includes('fire')) return ruledOut('Not listed for fire protection.');
       if (snap === true)
         return ruledOut(
-          'A bare quarter-turn handle can be knocked shut unseen and slams: a listed, geared indicating valve only.',
+          'A bare quarter-turn handle can be knocked closed unseen and closes too fast: use only a listed, geared indicating valve.',
         );
       if (closeTimeS !== undefined && closeTimeS < LEAST_FIRE_CLOSING_S) {
-        return ruledOut('It shuts too fast for a sprinkler line.', {
+        return ruledOut('It closes too fast for a sprinkler line.', {
           value: closeTimeS,
           limit: LEAST_FIRE_CLOSING_S,
           unit: 's',
         });
       }
       const shows = isManyTurn(type) ? showsPosition(valve) : listedIndicating;
-      if (shows === false) return ruledOut('Its position does not show: a shut sprinkler valve nobody sees.');
+      if (shows === false)
+        return ruledOut('Its position does not show: nobody would see a closed sprinkler valve.');
       if (!approvals) return ask('approvals', 'Is it listed for fire protection?');
       if (shows === undefined)
         return isManyTurn(type)
           ? ask('stem', 'Does the stem rise outside, so that its position shows?')
           : ask('listedIndicating', 'Is it listed as indicating and supervised?');
       return snap === undefined
-        ? ask('operator', 'Which operator has it? It must take five seconds to shut.')
+        ? ask('operator', 'Which operator does it have? It must take at least five seconds to close.')
         : undefined;
     },
   },

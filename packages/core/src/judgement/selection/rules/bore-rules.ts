@@ -34,15 +34,15 @@ export const BORE_RULES: readonly Rule[] = [
   {
     id: 'pass-through',
     group: 'bore-and-solids',
-    when: 'A snake, camera or pig goes through.',
+    when: 'A snake, camera or pig must pass.',
     concerns: ({ passThrough }) => passThrough === true,
     judge: (_duty, { type, port }) => {
       const { passes } = valveTypeFacts(type);
       if (isNarrow(port) || passes === undefined)
-        return ruledOut('No snake or camera passes: something stays in the bore, or it narrows or turns.');
+        return ruledOut('No snake or camera passes: the bore is obstructed, narrows or turns.');
       if (passes === 'flapper-lifted') return care('A snake passes only with the flapper lifted by hand.');
       if (passes === 'full-port' && port === undefined)
-        return ask('port', 'A snake must pass: is its port full?');
+        return ask('port', 'A snake must pass: does it have a full port?');
       return undefined;
     },
   },
@@ -53,8 +53,8 @@ export const BORE_RULES: readonly Rule[] = [
     concerns: ({ medium }, type) => isRawWaste(medium) && familyOf(type) === 'butterfly',
     judge: ({ dn }) =>
       dn < LARGE_DN
-        ? ruledOut('The disc stays in the stream: rags hang on it and it no longer shuts.')
-        : care('At this size solids mostly pass the disc; rags still hang on it: plan to clear it.'),
+        ? ruledOut('The disc stays in the flow: rags catch on it and it no longer closes.')
+        : care('At this size most solids pass the disc, but rags still catch on it: plan to clear it.'),
   },
   {
     id: 'waste-gate',
@@ -62,18 +62,24 @@ export const BORE_RULES: readonly Rule[] = [
     when: 'Gate on raw sewage or slurry.',
     concerns: ({ medium }, type) => isRawWaste(medium) && familyOf(type) === 'gate',
     judge: ({ pressurePa }, { type }) => {
-      if (type === 'gate-solid') return ruledOut('Solids fill its slot and the wedge no longer seats.');
+      if (type === 'gate-solid')
+        return ruledOut('Solids fill the seat pocket and the wedge no longer seats.');
       if (type === 'gate-resilient')
-        return care('No slot to fill, but grit cuts the rubber: exercise it and flush the seat.');
+        return care(
+          'It has no seat pocket to fill, but grit cuts the rubber: exercise it and flush the seat.',
+        );
       const measured = {
         value: pressurePa,
         limit: pressurePa > KNIFE_NEVER_PA ? KNIFE_NEVER_PA : KNIFE_TO_PA,
         unit: 'Pa',
       } as const;
       if (pressurePa > KNIFE_NEVER_PA)
-        return ruledOut('Over this pressure a knife gate’s plate bends and its packing lets go.', measured);
+        return ruledOut(
+          'Above this pressure the plate of a knife gate bends and the packing fails.',
+          measured,
+        );
       return pressurePa > KNIFE_TO_PA
-        ? care('Its packing weeps at this pressure: retighten and renew it.', measured)
+        ? care('Its packing weeps at this pressure: plan to retighten and renew it.', measured)
         : undefined;
     },
   },
@@ -85,8 +91,10 @@ export const BORE_RULES: readonly Rule[] = [
     applies: (_duty, { type, port }) => type === 'plug-eccentric' || port === 'full',
     judge: (_duty, { type }) =>
       type === 'plug-eccentric'
-        ? supports('The plug swings clear of the stream and wipes its seat.')
-        : care('The cavity round the ball holds solids: exercise it, and flush before it sets.'),
+        ? supports('The plug swings clear of the flow and wipes its seat.')
+        : care(
+            'The cavity around the ball collects solids: exercise the valve and flush it before they set.',
+          ),
   },
   {
     id: 'reduced-port-waste',
@@ -103,13 +111,13 @@ export const BORE_RULES: readonly Rule[] = [
           : ({ value: ratio, limit: LEAST_PORT_FOR_SOLIDS, unit: 'ratio' } as const);
       return duty.solids === 'stringy'
         ? ruledOut('Rags and strings catch where the bore narrows.', measured)
-        : care('Solids settle where the bore narrows: take a full port where you can.', measured);
+        : care('Solids settle where the bore narrows: use a full port where possible.', measured);
     },
   },
   {
     id: 'low-pressure-bore',
     group: 'bore-and-solids',
-    when: 'Little pressure to spare, and a valve that costs some.',
+    when: 'Low supply pressure, and a valve with a high loss.',
     concerns: ({ supplyPressureLow }) => supplyPressureLow === true,
     applies: (_duty, { type, port }) => isNarrow(port) || ['globe', 'stop'].includes(familyOf(type)),
     judge: (duty, valve) => {
@@ -117,31 +125,31 @@ export const BORE_RULES: readonly Rule[] = [
       const limit = LOSS_SHARE_OUT * duty.pressurePa;
       if (lossPa === undefined)
         return care(
-          'It costs pressure where there is little: work out the loss at the flow before you take it.',
+          'It loses pressure where the supply is low: calculate the loss at the flow before you choose it.',
         );
       const measured = { value: lossPa, limit, unit: 'Pa' } as const;
       return lossPa > limit
-        ? ruledOut('Open, it takes more than a fifth of the pressure there is.', measured)
-        : care('It costs pressure where there is little.', measured);
+        ? ruledOut('Fully open, it loses more than a fifth of the available pressure.', measured)
+        : care('It loses pressure where the supply is low.', measured);
     },
   },
   {
     id: 'bore-velocity',
     group: 'bore-and-solids',
-    when: 'Speed in the bore of building water.',
+    when: 'Velocity in the bore, building water.',
     concerns: (duty, type) => isBuildingWater(duty) && duty.flowM3s !== undefined && !isCheck(type),
     judge: (duty, valve) => {
       const boreM = valveBoreM(duty, valve);
       if (boreM === undefined || duty.flowM3s === undefined) return undefined;
       const value = pipeVelocityMs(duty.flowM3s, boreM);
       if (value > BORE_OUT_MS && valveTypeFacts(valve.type).softSeated)
-        return ruledOut('At this speed the stream tears the seats.', {
+        return ruledOut('At this velocity the flow tears the seats.', {
           value,
           limit: BORE_OUT_MS,
           unit: 'm/s',
         });
       return value > BORE_CARE_MS
-        ? care('Fast in the bore: noise and wear. A larger bore is quieter.', {
+        ? care('High velocity in the bore: noise and wear. A larger bore is quieter.', {
             value,
             limit: BORE_CARE_MS,
             unit: 'm/s',
@@ -152,7 +160,7 @@ export const BORE_RULES: readonly Rule[] = [
   {
     id: 'oversized-valve',
     group: 'bore-and-solids',
-    when: 'Throttling, and the open valve has too small a share of the pressure.',
+    when: 'Throttling with too low a valve authority.',
     concerns: (duty) =>
       duty.function === 'throttle' &&
       (duty.differentialPa ?? 0) > 0 &&
@@ -162,11 +170,14 @@ export const BORE_RULES: readonly Rule[] = [
       if (lossPa === undefined || !duty.differentialPa) return undefined;
       const value = lossPa / duty.differentialPa;
       return value < LEAST_AUTHORITY
-        ? care('Too large to control: only the last of its travel does anything. Take a smaller size.', {
-            value,
-            limit: LEAST_AUTHORITY,
-            unit: 'ratio',
-          })
+        ? care(
+            'Too large to control: only the last part of its travel changes the flow. Use a smaller size.',
+            {
+              value,
+              limit: LEAST_AUTHORITY,
+              unit: 'ratio',
+            },
+          )
         : undefined;
     },
   },

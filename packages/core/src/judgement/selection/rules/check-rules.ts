@@ -36,11 +36,11 @@ export const CHECK_RULES: readonly Rule[] = [
     concerns: (duty, type) => asked(duty, type) && BY_WEIGHT.includes(type) && duty.orientation !== undefined,
     judge: ({ orientation }, { type }) => {
       if (orientation === 'vertical-down')
-        return ruledOut('Flow and weight hold the disc open: downward it never closes.');
+        return ruledOut('With downward flow, flow and weight hold the disc open: it never closes.');
       if (type !== 'check-swing') return undefined;
       return orientation === 'horizontal'
-        ? supports('It closes by its weight here, with the hinge pin level and at the top.')
-        : supports('Rising flow drops a plain flapper shut in good time: no spring to break.');
+        ? supports('It closes by its own weight here, with the hinge pin level and at the top.')
+        : supports('In upward flow a plain flapper closes in time, and it has no spring to break.');
     },
   },
   {
@@ -53,13 +53,17 @@ export const CHECK_RULES: readonly Rule[] = [
       ((duty.flowPattern ?? 'steady') !== 'steady' || (duty.startsPerHour ?? 0) > OFTEN_PER_HOUR),
     judge: ({ flowPattern, startsPerHour = 0 }) =>
       flowPattern === 'pulsating' || startsPerHour > OFTEN_PER_HOUR
-        ? ruledOut('The disc slams at every stop and batters its seat: take one a spring closes.')
-        : care('It slams at every stop: listen to it, and take one a spring closes if it bangs.'),
+        ? ruledOut(
+            'The disc slams every time the flow stops and damages its seat: use a check closed by a spring.',
+          )
+        : care(
+            'It slams every time the flow stops: listen to it, and use a check closed by a spring if it bangs.',
+          ),
   },
   {
     id: 'lift-orientation',
     group: 'checks',
-    when: 'Lift check in a line it is not made for.',
+    when: 'Lift check in the wrong flow direction.',
     concerns: (duty, type) =>
       asked(duty, type) &&
       duty.orientation !== undefined &&
@@ -67,8 +71,8 @@ export const CHECK_RULES: readonly Rule[] = [
         (type === 'check-lift-vertical' && duty.orientation !== 'vertical-up')),
     judge: (_duty, { type }) =>
       type === 'check-lift-horizontal'
-        ? ruledOut('Its disc falls across the axis: it works in a level line only.')
-        : ruledOut('Its disc falls along the axis: it works only where the flow rises.'),
+        ? ruledOut('Its disc moves across the axis: it works only in a level line.')
+        : ruledOut('Its disc moves along the axis: it works only in upward flow.'),
   },
   {
     id: 'ball-orientation',
@@ -76,12 +80,12 @@ export const CHECK_RULES: readonly Rule[] = [
     when: 'Ball check, flow downward.',
     concerns: (duty, type) =>
       asked(duty, type) && type === 'check-ball' && duty.orientation === 'vertical-down',
-    judge: () => ruledOut('Downward the ball lies in the stream’s way out and never seats.'),
+    judge: () => ruledOut('In downward flow the ball never seats.'),
   },
   {
     id: 'spring-any-position',
     group: 'checks',
-    when: 'Check closed by a spring, in a level line or where hammer is a risk.',
+    when: 'Check closed by a spring, in a level line or with a risk of water hammer.',
     concerns: (duty, type) =>
       asked(duty, type) &&
       SPRINGS.includes(type) &&
@@ -90,29 +94,29 @@ export const CHECK_RULES: readonly Rule[] = [
         type === 'check-spring-inline' &&
         (isUnscreened(duty) || ['grit', 'stringy'].includes(duty.solids ?? ''))
       ),
-    judge: () => supports('The spring shuts it before the flow turns, whichever way it lies.'),
+    judge: () => supports('The spring closes it before the flow reverses, in any position.'),
   },
   {
     id: 'spring-no-need-vertical',
     group: 'checks',
-    when: 'Swing check with a spring, rising flow, little to hammer.',
+    when: 'Swing check with a spring, upward flow, low risk of water hammer.',
     concerns: (duty, type) =>
       asked(duty, type) &&
       type === 'check-swing-spring' &&
       duty.orientation === 'vertical-up' &&
       !mayHammer(duty),
-    judge: () => supports('It works; where the flow rises a plain flapper does too, with fewer parts.'),
+    judge: () => supports('It works. In upward flow a plain flapper works too, with fewer parts.'),
   },
   {
     id: 'inline-solids',
     group: 'checks',
-    when: 'Inline spring check, by what is in the water.',
+    when: 'Inline spring check, by solids in the water.',
     concerns: (duty, type) => asked(duty, type) && type === 'check-spring-inline',
     judge: (duty) => {
       if (isUnscreened(duty) || duty.solids === 'grit' || duty.solids === 'stringy')
-        return ruledOut('Rags and grit wedge between poppet and guide: it stays open.');
+        return ruledOut('Rags and grit wedge between poppet and guide, and it stays open.');
       return isWaste(duty) && duty.pressurePa >= HIGH_HEAD_PA
-        ? supports('Screened, at a high head: the spring shuts it before the main comes back.')
+        ? supports('Screened water at a high head: the spring closes it before the flow reverses.')
         : undefined;
     },
   },
@@ -121,7 +125,7 @@ export const CHECK_RULES: readonly Rule[] = [
     group: 'checks',
     when: 'Ball check, scale or sediment.',
     concerns: (duty, type) => asked(duty, type) && type === 'check-ball' && duty.solids === 'scale-sediment',
-    judge: () => supports('The ball turns as it works: it wears evenly and wipes its seat.'),
+    judge: () => supports('The ball rotates as it works, so it wears evenly and wipes its seat.'),
   },
   {
     id: 'ball-sewage',
@@ -133,7 +137,7 @@ export const CHECK_RULES: readonly Rule[] = [
       return {
         verdict: side === 'flapper' ? 'out' : 'care',
         text: withSides(
-          'The ball goes egg-shaped and wedges open without any alarm: inspect it yearly and count the pump’s starts.',
+          'The ball wears egg-shaped and sticks open without any alarm: inspect it yearly and count the pump starts.',
           'sewage-check',
           side,
         ),
@@ -150,7 +154,7 @@ export const CHECK_RULES: readonly Rule[] = [
       sides['sewage-check'] === 'ball'
         ? {
             verdict: 'care',
-            text: withSides('Rags hang on its hinge.', 'sewage-check', 'ball'),
+            text: withSides('Rags catch on its hinge.', 'sewage-check', 'ball'),
             houseRule: 'sewage-check',
           }
         : undefined,
@@ -166,7 +170,7 @@ export const CHECK_RULES: readonly Rule[] = [
       if (boreM === undefined || duty.flowM3s === undefined) return undefined;
       const value = pipeVelocityMs(duty.flowM3s, boreM);
       return value > FLAPPER_TEARS_MS
-        ? care('At this speed the flapper tears off and blocks the line: a high level shows it.', {
+        ? care('At this velocity the flapper can tear off and block the line; a high level shows it.', {
             value,
             limit: FLAPPER_TEARS_MS,
             unit: 'm/s',
@@ -182,7 +186,7 @@ export const CHECK_RULES: readonly Rule[] = [
       asked(duty, type) &&
       type === 'check-dual-plate' &&
       ((duty.solids ?? 'none') !== 'none' || isRawWaste(duty.medium)),
-    judge: () => ruledOut('Solids hang on its hinge in the middle of the stream and hold the plates open.'),
+    judge: () => ruledOut('Solids catch on its hinge in the middle of the flow and hold the plates open.'),
   },
   {
     id: 'check-velocity',
@@ -201,8 +205,8 @@ export const CHECK_RULES: readonly Rule[] = [
       if (fullyOpen) return undefined;
       return care(
         suggestedDn === undefined
-          ? 'The flow does not lift it fully: it chatters and wears. Take a kind that opens with less.'
-          : `The flow does not lift it fully: it chatters and wears. DN${suggestedDn} would open fully.`,
+          ? 'The flow does not open it fully: it chatters and wears. Use a type that opens at a lower velocity.'
+          : `The flow does not open it fully: it chatters and wears. DN${suggestedDn} would open fully.`,
         { value: velocityMs, limit: leastVelocityMs(type as CheckType, densityKgM3), unit: 'm/s' },
       );
     },
@@ -218,8 +222,8 @@ export const CHECK_RULES: readonly Rule[] = [
       SWINGS.includes(type),
     judge: (_duty, { type }) =>
       type === 'check-swing'
-        ? care('The main comes back before a plain flapper is shut: let the measured slam decide.')
-        : supports('A spring or weight shuts it before the main comes back.'),
+        ? care('The flow reverses before a plain flapper closes: let the calculated slam decide.')
+        : supports('A spring or weight closes it before the flow reverses.'),
   },
   {
     id: 'check-inspect',
@@ -229,8 +233,8 @@ export const CHECK_RULES: readonly Rule[] = [
     judge: ({ medium }) =>
       supports(
         isRawWaste(medium)
-          ? 'Open it for a look twice a year: hinge, ball or spring and seat wear unseen.'
-          : 'Plan a look inside every year: spring, hinge and seat wear unseen.',
+          ? 'Open and inspect it twice a year: hinge, ball or spring and seat wear out of sight.'
+          : 'Plan an inspection inside every year: spring, hinge and seat wear out of sight.',
       ),
   },
 ];

@@ -1,5 +1,6 @@
 import { MEDIUM_FACTS, isFuelGas, isPotable, isRawWaste, isSteam } from '../../../ground/media/index.js';
 import {
+  type ValveType,
   FUNCTION_WORDS,
   VALVE_TYPE_FACTS,
   familyOf,
@@ -8,6 +9,7 @@ import {
   isManyTurn,
   valveTypeFacts,
 } from '../../../ground/valves/index.js';
+import { capitalized, withArticle } from '../../../ground/wording/index.js';
 import type { Duty } from '../duty.js';
 import { withSides } from '../house-rules.js';
 import { type Rule, ask, care, ruledOut, supports } from '../rule.js';
@@ -19,17 +21,17 @@ const COMPRESSION = ['compression-stop', 'compression-stop-angle'];
 const BALLS = ['ball', 'quarter-turn-stop'];
 
 /** Can this kind of valve do what is asked at all, and how well. */
+const aValve = (type: ValveType): string => capitalized(withArticle(`${VALVE_TYPE_FACTS[type].words} valve`));
+
 export const FUNCTION_RULES: readonly Rule[] = [
   {
     id: 'wrong-function',
     group: 'function',
-    when: 'The type is not made for what the position asks.',
+    when: 'The type is not made for this function.',
     concerns: ({ function: asked }, type) =>
       asked !== 'non-return' && !isCheck(type) && !valveTypeFacts(type).serves.includes(asked),
     judge: (duty, valve) =>
-      ruledOut(
-        `A ${VALVE_TYPE_FACTS[valve.type].words} valve is not made to ${FUNCTION_WORDS[duty.function]}.`,
-      ),
+      ruledOut(`${aValve(valve.type)} is not made to ${FUNCTION_WORDS[duty.function]}.`),
   },
   {
     id: 'gate-no-throttle',
@@ -38,7 +40,7 @@ export const FUNCTION_RULES: readonly Rule[] = [
     concerns: (duty, type) => duty.function === 'throttle' && familyOf(type) === 'gate',
     judge: () =>
       ruledOut(
-        'A gate hangs loose in its slot part way: it chatters and cuts its own seat. Open or shut only.',
+        'Part open, a gate hangs loose in its guides: it chatters and cuts its own seat. Keep it fully open or closed.',
       ),
   },
   {
@@ -48,7 +50,7 @@ export const FUNCTION_RULES: readonly Rule[] = [
     concerns: (duty, type) => duty.function === 'throttle' && type === 'plug-taper',
     judge: () =>
       ruledOut(
-        'Part open, the stream washes the grease off a taper plug and it leaks or seizes. Open or shut only.',
+        'Part open, the flow washes the grease off a taper plug and it leaks or seizes. Keep it fully open or closed.',
       ),
   },
   {
@@ -59,13 +61,13 @@ export const FUNCTION_RULES: readonly Rule[] = [
     judge: (duty, _valve, sides) => {
       if (duty.fineControl)
         return ruledOut(
-          'A ball controls coarsely: most of its flow comes in the last third of the turn. Not for fine control.',
+          'A ball valve controls coarsely: most of its flow comes in the last third of the turn. Not for fine control.',
         );
       const side = sides['ball-throttling'];
       return {
         verdict: side === 'never' ? 'out' : 'care',
         text: withSides(
-          'Part open, the stream wears a ball’s seats and the control is coarse: rough balancing at most.',
+          'Part open, the flow wears the seats of a ball valve and control is coarse: rough balancing at most.',
           'ball-throttling',
           side,
         ),
@@ -85,15 +87,16 @@ export const FUNCTION_RULES: readonly Rule[] = [
         (familyOf(type) === 'butterfly' && type !== 'butterfly-gas-cock' && isClean(duty))),
     judge: (duty, valve) => {
       if (familyOf(valve.type) !== 'butterfly' || !duty.fineControl) {
-        return supports(
-          `A ${VALVE_TYPE_FACTS[valve.type].words} valve holds a part-open setting without tearing its seat.`,
-        );
+        return supports(`${aValve(valve.type)} holds a part-open setting without tearing its seat.`);
       }
       if (valve.operator === undefined)
-        return ask('operator', 'Fine control with a butterfly needs a gear operator: which operator has it?');
+        return ask(
+          'operator',
+          'Fine control with a butterfly needs a gear operator: which operator does it have?',
+        );
       if (valve.operator === 'gear')
         return supports(
-          'Through a gear a butterfly can be set finely between a quarter and three quarters of its turn.',
+          'With a gear operator a butterfly can be set finely between a quarter and three quarters of its turn.',
         );
       return care('Fine control with a butterfly needs a gear operator: order it with one.');
     },
@@ -107,7 +110,7 @@ export const FUNCTION_RULES: readonly Rule[] = [
     judge: (duty) =>
       duty.fineControl
         ? ruledOut(
-            'A washer on a wide opening lets most of the flow through in the first turn. Not for fine control.',
+            'A washer over a wide opening passes most of the flow in the first turn. Not for fine control.',
           )
         : care('A washer can throttle, but it flutters and wears: set it well off the seat.'),
   },
@@ -121,13 +124,13 @@ export const FUNCTION_RULES: readonly Rule[] = [
       !duty.endOfLine &&
       ['globe', 'globe-y', 'compression-stop'].includes(type),
     judge: (duty) => {
-      if (duty.passThrough) return ruledOut('The path turns over the seat: no snake or camera passes.');
+      if (duty.passThrough) return ruledOut('The flow path turns over the seat: no snake or camera passes.');
       if (duty.reverseFlowPossible)
         return ruledOut(
-          'It seals one way only, under the disc: flow from the other side lifts or hammers it.',
+          'It seals in one direction only, under the disc: flow from the other side lifts or slams it.',
         );
       return care(
-        'In a run it costs pressure all day and works one way only: mind the arrow, or take a straight-through type.',
+        'In a run it always loses pressure and works in one direction only: follow the arrow, or use a straight-through type.',
       );
     },
   },
@@ -139,11 +142,11 @@ export const FUNCTION_RULES: readonly Rule[] = [
       shutsOff(duty) && familyOf(type) === 'butterfly' && type !== 'butterfly-gas-cock',
     judge: (_duty, valve, sides) => {
       if (valve.type === 'butterfly-metal')
-        return ruledOut('A metal-seated butterfly leaks when shut: it can not be relied on to hold.');
+        return ruledOut('A metal-seated butterfly leaks by when closed: do not rely on it as a shut-off.');
       const side = sides['butterfly-shutoff'];
       return {
         verdict: side === 'never' ? 'out' : 'supports',
-        text: withSides('A rubber-seated butterfly shuts drip tight.', 'butterfly-shutoff', side),
+        text: withSides('A rubber-seated butterfly closes drip tight.', 'butterfly-shutoff', side),
         houseRule: 'butterfly-shutoff',
       };
     },
@@ -163,7 +166,7 @@ export const FUNCTION_RULES: readonly Rule[] = [
       return {
         verdict: side === 'on-sight' ? 'out' : 'care',
         text: withSides(
-          'Left alone a gate seizes; forced, it cracks its stem or drops its wedge. Prefer quarter turn.',
+          'A gate that is not operated seizes; forced, its stem cracks or the wedge drops. Prefer quarter turn.',
           'gate-life',
           side,
         ),
@@ -178,9 +181,9 @@ export const FUNCTION_RULES: readonly Rule[] = [
     concerns: (duty, type) => duty.function === 'emergency-shutoff' && isManyTurn(type),
     judge: (duty) =>
       duty.dn <= 50
-        ? ruledOut('In an emergency it must shut at one move: a quarter turn, not a spin of the wheel.')
+        ? ruledOut('In an emergency it must close in one move: a quarter turn, not many turns of a wheel.')
         : care(
-            'At this size many turns may be all there is: keep the way to it clear and the turns written on its tag.',
+            'At this size there may be only multi-turn valves: keep access clear and write the number of turns on the tag.',
           ),
   },
   {
@@ -191,14 +194,14 @@ export const FUNCTION_RULES: readonly Rule[] = [
     judge: (duty, valve) => {
       const lock = takesLock(valve);
       if (duty.lockout && lock === false)
-        return ruledOut('No lock can hang on its handle: order a locking handle or a type that takes one.');
+        return ruledOut('Its handle takes no lock: order a locking handle or a type that has one.');
       if (duty.lockout && lock === undefined)
-        return ask('operator', 'A lock must hang on it: which handle has it?');
+        return ask('operator', 'Lock-out is required: which handle does it have?');
       const shows = showsPosition(valve);
-      if (shows === undefined) return ask('stem', 'Its position must be seen: does the stem rise, or not?');
+      if (shows === undefined) return ask('stem', 'Its position must be visible: does the stem rise?');
       return shows
         ? undefined
-        : care('A glance does not tell whether it is shut: try the turns and tag the position.');
+        : care('You cannot see whether it is closed: count the turns and tag the position.');
     },
   },
   {
@@ -208,18 +211,20 @@ export const FUNCTION_RULES: readonly Rule[] = [
     concerns: (duty, type) => (duty.function === 'non-return') !== isCheck(type),
     judge: (duty) =>
       duty.function === 'non-return'
-        ? ruledOut('Only a check closes by itself when the flow turns.')
-        : ruledOut(`A check stops reverse flow only: nobody can ${FUNCTION_WORDS[duty.function]} with it.`),
+        ? ruledOut('Only a check valve closes by itself when the flow reverses.')
+        : ruledOut(
+            `A check valve only stops reverse flow: you cannot ${FUNCTION_WORDS[duty.function]} with it.`,
+          ),
   },
   {
     id: 'check-not-backflow-preventer',
     group: 'function',
-    when: 'Reverse flow on drinking water with a hazard beyond.',
+    when: 'Reverse flow on drinking water with a cross-connection hazard downstream.',
     concerns: (duty) =>
       duty.function === 'non-return' && isPotable(duty.medium) && duty.crossConnection === true,
     judge: () =>
       ruledOut(
-        'A check is no backflow preventer. Fit the assembly the code lists for this hazard, tested by a certified tester.',
+        'A check valve is not a backflow preventer. Install the assembly the code lists for this hazard, tested by a certified tester.',
       ),
   },
   {
@@ -230,7 +235,7 @@ export const FUNCTION_RULES: readonly Rule[] = [
     concerns: ({ function: asked }, type) => asked === 'relieve' && type === 'relief',
     judge: () =>
       supports(
-        'Nothing may stand between it and what it protects, and its outlet runs full size, downhill, to where it is seen.',
+        'No valve may be between it and what it protects. Its outlet runs full size, downhill, to a visible place.',
       ),
   },
   {
@@ -242,13 +247,13 @@ export const FUNCTION_RULES: readonly Rule[] = [
       asked === 'reduce-pressure' && type === 'pressure-reducing' && isPotable(medium),
     judge: () =>
       supports(
-        'It shuts the way back to the street: where water is heated beyond it an expansion vessel goes with it. A strainer ahead keeps its seat.',
+        'It blocks the way back to the street: where water is heated downstream, an expansion tank is needed. A strainer upstream protects its seat.',
       ),
   },
   {
     id: 'made-for-another-service',
     group: 'function',
-    when: 'Radiator valve away from heating and steam, gas cock away from gas.',
+    when: 'Radiator valve not on heating or steam, gas cock not on gas.',
     source: 'ASME B16.33 and B16.44 for gas cocks; radiator valves are rated and tailed for radiators only.',
     concerns: ({ medium }, type) =>
       (familyOf(type) === 'radiator' && medium !== 'heating-water' && !isSteam(medium)) ||
@@ -257,7 +262,7 @@ export const FUNCTION_RULES: readonly Rule[] = [
       ruledOut(
         type === 'butterfly-gas-cock'
           ? 'It is made and approved for fuel gas only.'
-          : 'It is made for radiators: for steam and heating water only.',
+          : 'It is made for radiators: steam and heating water only.',
       ),
   },
 ];

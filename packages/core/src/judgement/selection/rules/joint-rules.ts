@@ -25,17 +25,19 @@ export const JOINT_RULES: readonly Rule[] = [
   {
     id: 'sweat-heat',
     group: 'place-and-hands',
-    when: 'Soldered ends beside a soft seat, or a joint without a torch where people are.',
+    when: 'Soldered ends beside a soft seat, or a joint without a torch in an occupied area.',
     applies: ({ occupied }, valve) =>
       (has(valve, 'sweat') && isSoftSeated(valve)) || (occupied === true && hasAny(valve, TORCHLESS)),
     judge: ({ occupied, place }, valve) => {
       if (!has(valve, 'sweat'))
-        return supports('No torch is needed: nothing burns, and a wet line does not matter.');
+        return supports('No torch is needed: no fire risk, and a wet line does not matter.');
       return occupied || place === 'concealed'
         ? care(
-            'A torch in an occupied or closed place can burn the building and ruins soft seats: press or threaded is better.',
+            'A torch in an occupied or concealed place can start a fire and ruins soft seats: press or threaded ends are better.',
           )
-        : care('The torch ruins soft seats: open the valve, wrap it wet and heat the pipe, not the body.');
+        : care(
+            'The torch ruins soft seats: open the valve, wrap it with a wet rag and heat the pipe, not the body.',
+          );
     },
   },
   {
@@ -50,13 +52,13 @@ export const JOINT_RULES: readonly Rule[] = [
       if (side === 'never')
         return {
           verdict: 'out',
-          text: withSides('Push-fit is not used here.', 'push-fit', side),
+          text: withSides('Push-fit is not used.', 'push-fit', side),
           houseRule: 'push-fit',
         };
       if (side === 'anywhere' || (place !== 'concealed' && place !== 'buried')) return undefined;
       return {
         verdict: 'care',
-        text: withSides('Out of sight, nobody sees it let go.', 'push-fit', side),
+        text: withSides('Concealed, nobody sees it fail.', 'push-fit', side),
         houseRule: 'push-fit',
       };
     },
@@ -69,14 +71,16 @@ export const JOINT_RULES: readonly Rule[] = [
       isLiquid(medium) && (pipe?.material === 'steel' || pipe?.material === 'galvanised'),
     applies: (_duty, { bodyMaterial }) => isCopperAlloy(bodyMaterial),
     judge: (_duty, { bodyMaterial = 'brass' }) =>
-      care(`The steel rusts where it meets ${BODY_WORDS[bodyMaterial]}: put a dielectric fitting between.`),
+      care(
+        `The steel corrodes where it meets ${BODY_WORDS[bodyMaterial]}: use a dielectric fitting between them.`,
+      ),
   },
   {
     id: 'thread-family',
     group: 'place-and-hands',
     when: 'BSP threads among NPT.',
     applies: (_duty, valve) => hasAny(valve, BSP),
-    judge: () => ruledOut('BSP starts into NPT and then leaks: only with a listed adapter.'),
+    judge: () => ruledOut('BSP starts in NPT and then leaks: use only a listed adapter.'),
   },
   {
     id: 'plastic-female-thread',
@@ -87,7 +91,7 @@ export const JOINT_RULES: readonly Rule[] = [
       (valve.bodyMaterial === 'pvc' || valve.bodyMaterial === 'cpvc') && has(valve, 'fip'),
     judge: () =>
       care(
-        'A metal male thread splits a plain plastic female: take reinforced female ends, or a plastic male.',
+        'A metal male thread splits a plain plastic female thread: use reinforced female ends, or a plastic male thread.',
       ),
   },
 ];

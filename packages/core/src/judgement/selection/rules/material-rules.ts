@@ -46,9 +46,9 @@ export const MATERIAL_RULES: readonly Rule[] = [
     judge: ({ fineControl }) =>
       fineControl
         ? ruledOut(
-            'At this pressure a wide opening passes too much at a crack: only a metering cone sets it finely.',
+            'At this pressure a wide opening passes too much when slightly open: only a metering cone sets the flow finely.',
           )
-        : care('At this pressure a wide opening passes too much at a crack, and wears there.'),
+        : care('At this pressure a wide opening passes too much when slightly open, and wears there.'),
   },
   {
     id: 'steam-ball-throttle',
@@ -56,37 +56,39 @@ export const MATERIAL_RULES: readonly Rule[] = [
     when: 'Ball on steam, to throttle.',
     concerns: ({ medium, function: asked }, type) =>
       MEDIUM_FACTS[medium].family === 'steam' && asked === 'throttle' && familyOf(type) === 'ball',
-    judge: () => ruledOut('Throttled steam cuts a ball’s seats.'),
+    judge: () => ruledOut('Throttled steam cuts the seats of a ball valve.'),
   },
   {
     id: 'dezincification',
     group: 'medium-and-material',
-    when: 'Water that dezincifies.',
+    when: 'Water that attacks brass (dezincification).',
     concerns: ({ aggressiveToBrass, medium }) =>
       aggressiveToBrass === true && MEDIUM_FACTS[medium].family === 'water',
     judge: (_duty, { bodyMaterial }) => {
       if (!bodyMaterial)
-        return ask('bodyMaterial', 'What is the body made of? This water eats yellow brass.');
+        return ask('bodyMaterial', 'What is the body made of? This water attacks yellow brass.');
       if (bodyMaterial === 'brass')
-        return ruledOut('This water takes the zinc out of yellow brass and leaves a sponge.');
+        return ruledOut('This water takes the zinc out of yellow brass and leaves it porous and weak.');
       if (bodyMaterial === 'plated-brass')
-        return care('Under the plating it is brass, and this water eats brass: DZR or bronze lasts.');
+        return care(
+          'Under the plating it is brass, and this water attacks brass: DZR brass or bronze lasts.',
+        );
       return ['dzr-brass', 'bronze', 'stainless'].includes(bodyMaterial)
-        ? supports(`This water does not eat ${BODY_WORDS[bodyMaterial]}.`)
+        ? supports(`This water does not attack ${BODY_WORDS[bodyMaterial]}.`)
         : undefined;
     },
   },
   {
     id: 'hard-water-multi-turn',
     group: 'medium-and-material',
-    when: 'Hard water, a many-turn type moved less than twice a year.',
+    when: 'Hard water, a multi-turn type operated less than twice a year.',
     concerns: ({ hardWater, operatedPerYear }, type) =>
       hardWater === true && operatedPerYear !== undefined && operatedPerYear < 2 && isManyTurn(type),
     judge: (duty) =>
       duty.function === 'emergency-shutoff'
-        ? ruledOut('Scale locks a many-turn valve that is not moved: it will not shut when it must.')
+        ? ruledOut('Scale seizes a multi-turn valve that is not operated: it will not close when needed.')
         : care(
-            'Scale locks a many-turn valve that is not moved: turn it twice a year, or take a quarter turn.',
+            'Scale seizes a multi-turn valve that is not operated: operate it twice a year, or use a quarter turn.',
           ),
   },
   {
@@ -101,7 +103,7 @@ export const MATERIAL_RULES: readonly Rule[] = [
       const known = closingMaterials(valve);
       if (known.some((material) => WASHER_RUBBERS.includes(material))) {
         return hasWasher(valve.type)
-          ? care('A rubber washer here lasts years, not decades: stock spares and plan its renewal.')
+          ? care('A rubber washer lasts years here, not decades: stock spares and plan to renew it.')
           : undefined;
       }
       if (!chloramine) return undefined;
@@ -109,7 +111,7 @@ export const MATERIAL_RULES: readonly Rule[] = [
         return supports('Nylon and PTFE outlast rubber in treated water.');
       if (known.length > 0) return undefined;
       if (familyOf(valve.type) === 'stop')
-        return care('A rubber washer here lasts years, not decades: stock spares and plan its renewal.');
+        return care('A rubber washer lasts years here, not decades: stock spares and plan to renew it.');
       return hasWasher(valve.type)
         ? ask('discMaterial', 'What is the washer made of? This water ages rubber.')
         : undefined;
@@ -123,8 +125,8 @@ export const MATERIAL_RULES: readonly Rule[] = [
     applies: (_duty, { plasticStem }) => plasticStem === true,
     judge: (duty) =>
       duty.function === 'emergency-shutoff'
-        ? ruledOut('A plastic stem may shear in a hurry.')
-        : care('A plastic stem may shear: turn it gently, and not with a wrench.'),
+        ? ruledOut('A plastic stem may break when somebody is in a hurry.')
+        : care('A plastic stem may break: turn it gently, without a wrench.'),
   },
   {
     id: 'corrosive-metal',
@@ -134,9 +136,9 @@ export const MATERIAL_RULES: readonly Rule[] = [
     judge: (_duty, { bodyMaterial }) => {
       if (!bodyMaterial) return ask('bodyMaterial', 'What is the body made of? The liquid decides.');
       if (BRASSES.includes(bodyMaterial) || IRONS.includes(bodyMaterial))
-        return ruledOut(`The liquid eats ${BODY_WORDS[bodyMaterial]}.`);
+        return ruledOut(`The liquid attacks ${BODY_WORDS[bodyMaterial]}.`);
       return supports(
-        `${BODY_WORDS[bodyMaterial]} can stand it, if the maker’s resistance table lists this liquid and strength.`,
+        `${BODY_WORDS[bodyMaterial]} is suitable if the maker’s resistance table lists this liquid and concentration.`,
       );
     },
   },
@@ -146,6 +148,8 @@ export const MATERIAL_RULES: readonly Rule[] = [
     when: 'Oxidiser gas.',
     concerns: ({ medium }) => medium === 'oxidiser-gas',
     judge: () =>
-      care('Cleaned for the service, to a licensed design; where gases mix, a check on both legs.'),
+      care(
+        'Use a valve cleaned for this service, to a licensed design; where gases mix, a check valve on both lines.',
+      ),
   },
 ];

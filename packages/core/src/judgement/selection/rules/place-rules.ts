@@ -27,16 +27,19 @@ export const PLACE_RULES: readonly Rule[] = [
     concerns: ({ place }, type) => place === 'buried' && isHandled(type),
     judge: (_duty, { operator, stem }) => {
       if (stem === 'os-y' || stem === 'rising')
-        return ruledOut('A rising stem can not be buried: the soil holds it.');
+        return ruledOut('A rising stem cannot be buried: the soil holds it.');
       if (operator === undefined)
-        return ask('operator', 'How is it turned from above? Buried, it needs an operating nut and a box.');
+        return ask(
+          'operator',
+          'How is it operated from above? A buried valve needs an operating nut and a box.',
+        );
       if (ABOVE_GROUND.includes(operator))
         return ruledOut(
-          'Its handle can not be reached under ground: it needs an operating nut, an extension and a box.',
+          'Its handle cannot be reached underground: it needs an operating nut, an extension and a box.',
         );
       return KEYED.includes(operator)
-        ? supports('Turned with a key through a box. Order stainless or coated bolts with it.')
-        : care('Buried, check its seals, its bolts and how it is reached.');
+        ? supports('Operated with a key through a box. Order stainless or coated bolts with it.')
+        : care('Buried: check its seals, its bolts and how it is operated.');
     },
   },
   {
@@ -46,56 +49,62 @@ export const PLACE_RULES: readonly Rule[] = [
     applies: (_duty, { stem }) => stem === 'rising' || stem === 'os-y',
     judge: ({ headroomM, dn }) => {
       const limit = stemRoomM(dn);
-      if (headroomM === undefined) return care('Its stem rises: measure the height above before you order.');
+      if (headroomM === undefined)
+        return care('Its stem rises: measure the clear height above it before you order.');
       return headroomM < limit
-        ? ruledOut('There is no height for its stem to rise.', { value: headroomM, limit, unit: 'm' })
+        ? ruledOut('There is not enough height for its stem to rise.', { value: headroomM, limit, unit: 'm' })
         : undefined;
     },
   },
   {
     id: 'tamper',
     group: 'place-and-hands',
-    when: 'The public or animals reach it.',
+    when: 'The public or livestock can reach it.',
     concerns: ({ publicAccess, livestock }, type) =>
       (publicAccess === true || livestock === true) && isHandled(type),
     judge: ({ livestock, place }, valve) => {
-      if (valve.operator === undefined) return ask('operator', 'Others can reach it: which handle has it?');
+      if (valve.operator === undefined)
+        return ask('operator', 'The public can reach it: which handle does it have?');
       if (KEYED.includes(valve.operator) || takesLock(valve)) return undefined;
       if (livestock && place === 'outdoors' && valve.operator === 'lever')
-        return ruledOut('Animals rub a bare lever open or shut.');
-      return care('Anybody can turn it: lock it, or take a loose key.');
+        return ruledOut('Livestock can push a bare lever open or closed.');
+      return care('Anybody can operate it: lock it, or use a loose key.');
     },
   },
   {
     id: 'end-of-line',
     group: 'place-and-hands',
-    when: 'It must hold with the pipe beyond taken off.',
+    when: 'It must hold with the downstream pipe removed.',
     concerns: ({ endOfLine }) => endOfLine === true,
     judge: (_duty, { ends = [], pieces, bodyMaterial }) => {
       if (ends.includes('wafer'))
         return ruledOut(
-          'A wafer valve is held by both flanges: take one off and it comes loose under pressure.',
+          'A wafer valve is held by both flanges: if one is removed, it comes loose under pressure.',
         );
       if (ends.includes('lug'))
-        return care('A lug valve holds at the end of a line only if its sheet rates it so, often lower.');
+        return care(
+          'A lug valve holds at the end of a line only if its data sheet rates it for that, often at a lower pressure.',
+        );
       const isTrueUnion = pieces === 3 && (bodyMaterial === 'pvc' || bodyMaterial === 'cpvc');
       return isTrueUnion
-        ? care('A true-union ball holds with one side off only if its seal carrier is blocked: ask for that.')
+        ? care(
+            'A true-union ball valve holds with one side removed only if its seal carrier is blocked: order it that way.',
+          )
         : undefined;
     },
   },
   {
     id: 'serviceable',
     group: 'place-and-hands',
-    when: 'It is taken apart to clean or repair.',
+    when: 'It is taken apart for cleaning or repair.',
     concerns: ({ serviceable }, type) => serviceable === true && type === 'ball',
     judge: (_duty, { pieces }) => {
       if (pieces === undefined)
-        return ask('pieces', 'It will be taken apart: in how many pieces is its body?');
-      if (pieces === 1) return ruledOut('A one-piece body can not be opened.');
+        return ask('pieces', 'It will be taken apart: how many pieces does its body have?');
+      if (pieces === 1) return ruledOut('A one-piece body cannot be opened.');
       return pieces === 2
-        ? care('To open it the pipe must come apart.')
-        : supports('The middle swings out and the pipe stays.');
+        ? care('To open it, the pipe must be taken apart.')
+        : supports('The center section swings out and the pipe stays in place.');
     },
   },
   {
@@ -105,7 +114,7 @@ export const PLACE_RULES: readonly Rule[] = [
     concerns: ({ serviceable }) => serviceable === true,
     applies: (_duty, { pieces, ends = [] }) => pieces === 2 && (ends.includes('fip') || ends.includes('mip')),
     judge: () =>
-      care('A wrench on the wrong end unscrews the body instead of the pipe: hold it by the pipe’s own end.'),
+      care('A wrench on the wrong end unscrews the body instead of the pipe: hold the end on the pipe side.'),
   },
   {
     id: 'gas-reach',
@@ -114,7 +123,7 @@ export const PLACE_RULES: readonly Rule[] = [
     concerns: ({ medium, distanceToApplianceM }) =>
       isFuelGas(medium) && (distanceToApplianceM ?? 0) > REACH_M,
     judge: ({ distanceToApplianceM = 0 }) =>
-      care('Most codes want it within reach of the appliance, in the same room. The local code decides.', {
+      care('Most codes require it within reach of the appliance, in the same room. The local code decides.', {
         value: distanceToApplianceM,
         limit: REACH_M,
         unit: 'm',
@@ -125,22 +134,22 @@ export const PLACE_RULES: readonly Rule[] = [
     group: 'place-and-hands',
     when: 'Taper plug, new work.',
     concerns: ({ existing }, type) => !existing && type === 'plug-taper',
-    judge: () => ruledOut('A ground key leaks once its grease is gone: not for new work.'),
+    judge: () => ruledOut('A ground-key cock leaks when its grease is gone: not for new work.'),
   },
   {
     id: 'taper-plug-existing',
     group: 'place-and-hands',
-    when: 'Taper plug, in service.',
+    when: 'Existing taper plug.',
     concerns: ({ existing }, type) => existing === true && type === 'plug-taper',
     judge: () =>
       care(
-        'Try that it turns, test it for leaks and recommend its replacement. If it does not turn it must not stay in service.',
+        'Check that it turns, test it for leaks and recommend its replacement. If it does not turn it must not stay in service.',
       ),
   },
   {
     id: 'old-gate-hands-off',
     group: 'place-and-hands',
-    when: 'Metal-wedge gate in service that nobody has turned.',
+    when: 'Existing metal-wedge gate that nobody has operated.',
     concerns: ({ existing, operatedPerYear }, type) =>
       type === 'gate-solid' && existing === true && (operatedPerYear ?? 0) < UNEXERCISED_PER_YEAR,
     judge: (_duty, _valve, sides) => {
@@ -148,7 +157,7 @@ export const PLACE_RULES: readonly Rule[] = [
       return {
         verdict: 'care',
         text: withSides(
-          'Do not force it. Work from the valve upstream, at the street if need be.',
+          'Do not force it. Use the next valve upstream, the main valve in the street if necessary.',
           'old-gates',
           side,
         ),
@@ -160,14 +169,14 @@ export const PLACE_RULES: readonly Rule[] = [
     id: 'frost-cavity',
     group: 'place-and-hands',
     when: 'Ball valve outdoors on water near freezing.',
-    source: 'Water grows by a tenth as it freezes, and shut water in the ball has nowhere to go.',
+    source: 'Water expands by about a tenth as it freezes, and water enclosed in a closed ball has no room.',
     concerns: ({ place, medium, temperatureC }, type) =>
       place === 'outdoors' &&
       MEDIUM_FACTS[medium].family === 'water' &&
       temperatureC <= FROST_C &&
       familyOf(type) === 'ball',
     judge: ({ temperatureC }) =>
-      care('Water shut inside the ball freezes and splits the body: drain it half open before frost.', {
+      care('Water enclosed in the ball freezes and splits the body: drain it half open before frost.', {
         value: temperatureC,
         limit: FROST_C,
         unit: 'C',

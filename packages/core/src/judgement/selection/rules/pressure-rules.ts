@@ -12,6 +12,7 @@ import { rateAssembly } from '../assembly.js';
 import { valveBoreM } from '../bore.js';
 import type { Candidate } from '../candidate.js';
 import { type Rule, ask, care, ruledOut } from '../rule.js';
+import { withArticle } from '../../../ground/wording/index.js';
 
 const NEAR_RATING = 0.8;
 const NEAR_SEAT_LIMIT_C = 10;
@@ -46,8 +47,8 @@ export const limitC = (material: SeatMaterial): number =>
   material === 'rubber' ? HOTTEST_RUBBER_LIMIT_C : SEAT_LIMIT_C[material];
 
 const ASK_RATING = {
-  ratingId: 'What does it carry at this temperature and size? Read its tag or sheet.',
-  bodyMaterial: 'Which plastic is the body? Its rating falls with heat by the material.',
+  ratingId: 'What is its rating at this temperature and size? Read its tag or data sheet.',
+  bodyMaterial: 'Which plastic is the body? Its rating falls with temperature, by material.',
 } as const;
 
 /** Can it take the pressure and the heat. */
@@ -55,13 +56,13 @@ export const PRESSURE_RULES: readonly Rule[] = [
   {
     id: 'rating',
     group: 'medium-and-material',
-    when: 'Pressure against the weakest of body and joints at the temperature.',
+    when: 'Pressure against the rating of the weakest part, body or joints, at the temperature.',
     judge: (duty, valve) => {
       const { rating, missing } = rateAssembly(duty, valve);
       if (rating?.verdict === 'not-rated')
         return ruledOut(`The ${rating.governing} is not rated at this temperature.`);
       if (rating?.verdict === 'over') {
-        return ruledOut(`The pressure is over what the ${rating.governing} carries.`, {
+        return ruledOut(`The pressure exceeds the rating of the ${rating.governing}.`, {
           value: duty.pressurePa,
           limit: rating.allowablePa,
           unit: 'Pa',
@@ -69,7 +70,7 @@ export const PRESSURE_RULES: readonly Rule[] = [
       }
       if (missing) return ask(missing, ASK_RATING[missing]);
       if (rating?.utilisation === undefined || rating.utilisation <= NEAR_RATING) return undefined;
-      return care(`The ${rating.governing} is near its limit: leave room for surges.`, {
+      return care(`The ${rating.governing} is near its rating: allow for surges.`, {
         value: duty.pressurePa,
         limit: rating.allowablePa,
         unit: 'Pa',
@@ -88,7 +89,7 @@ export const PRESSURE_RULES: readonly Rule[] = [
       const limit = weakest ? limitC(weakest) : Infinity;
       if (weakest && temperatureC > limit) {
         return ruledOut(
-          `Past its limit a ${SEAT_WORDS[weakest]} seat swells and the valve can not be turned.`,
+          `Above its limit ${withArticle(SEAT_WORDS[weakest])} seat swells and the valve cannot be operated.`,
           {
             value: temperatureC,
             limit,
@@ -97,18 +98,18 @@ export const PRESSURE_RULES: readonly Rule[] = [
         );
       }
       if (known.includes('rubber') && temperatureC >= COOLEST_RUBBER_LIMIT_C - NEAR_SEAT_LIMIT_C) {
-        return ask(closingField(valve), 'Which rubber is it? At this temperature the kind decides.');
+        return ask(closingField(valve), 'Which rubber is it? At this temperature the rubber decides.');
       }
       if (
         !weakest &&
         valveTypeFacts(valve.type).softSeated &&
         temperatureC >= COOLEST_SOFT_LIMIT_C - NEAR_SEAT_LIMIT_C
       ) {
-        return ask(closingField(valve), 'What does it close on? At this temperature the seat decides.');
+        return ask(closingField(valve), 'What is the seat made of? At this temperature the seat decides.');
       }
       if (!weakest || temperatureC < limit - NEAR_SEAT_LIMIT_C) return undefined;
       return care(
-        `Close to what a ${SEAT_WORDS[weakest]} seat stands: expect a stiff handle and a short life.`,
+        `Close to the temperature limit of ${withArticle(SEAT_WORDS[weakest])} seat: expect a stiff handle and a short life.`,
         {
           value: temperatureC,
           limit,
@@ -120,24 +121,27 @@ export const PRESSURE_RULES: readonly Rule[] = [
   {
     id: 'wash-pressure',
     group: 'medium-and-material',
-    when: 'High-pressure wash: ten per cent over the machine, and a bore for the flow.',
+    when: 'High-pressure wash: a rating 10 % over the machine, and a bore for the flow.',
     concerns: ({ medium }) => medium === 'wash-water-high-pressure',
     judge: (duty, valve) => {
       const { rating, missing } = rateAssembly(duty, valve);
       const measured = rating && ({ value: duty.pressurePa, limit: rating.allowablePa, unit: 'Pa' } as const);
       if (rating && rating.allowablePa < duty.pressurePa)
-        return ruledOut(`The ${rating.governing} carries less than the machine gives.`, measured);
+        return ruledOut(`The ${rating.governing} is rated below the pressure of the machine.`, measured);
       if (missing) return ask(missing, ASK_RATING[missing]);
       if (rating && rating.allowablePa < WASH_MARGIN * duty.pressurePa) {
-        return care(`The ${rating.governing} should carry a tenth more than the machine gives.`, measured);
+        return care(
+          `The ${rating.governing} should be rated 10 % above the pressure of the machine.`,
+          measured,
+        );
       }
       if (duty.flowM3s === undefined) return undefined;
       const boreM = valveBoreM(duty, valve);
       if (boreM === undefined)
-        return ask('boreM', 'What is its bore? The jet needs room, whatever the thread.');
+        return ask('boreM', 'What is its bore? The flow needs the bore, whatever the thread size.');
       const velocity = pipeVelocityMs(duty.flowM3s, boreM);
       return velocity > WASH_BORE_MS
-        ? care('The bore is small for this flow: it heats, and robs the gun.', {
+        ? care('The bore is small for this flow: it heats the water and takes pressure from the gun.', {
             value: velocity,
             limit: WASH_BORE_MS,
             unit: 'm/s',
@@ -153,10 +157,10 @@ export const PRESSURE_RULES: readonly Rule[] = [
     judge: ({ medium }, valve) => {
       const known = closingMaterials(valve);
       const gone = known.find((material) => material === 'nbr' || material === 'neoprene');
-      if (gone) return ruledOut(`${SEAT_WORDS[gone]} does not stand steam: it hardens and lets go.`);
+      if (gone) return ruledOut(`${SEAT_WORDS[gone]} is not suitable for steam: it hardens and fails.`);
       const unknown = known.length === 0 && valveTypeFacts(valve.type).softSeated;
       if (known.includes('rubber') || unknown)
-        return ask(closingField(valve), 'What does it close on? Few rubbers stand steam.');
+        return ask(closingField(valve), 'What is the seat made of? Few rubbers are suitable for steam.');
       if (!known.includes('epdm')) return undefined;
       return care(
         `EPDM hardens and cracks on ${MEDIUM_FACTS[medium].words} in about ten years: plan its renewal.`,

@@ -28,33 +28,33 @@ export const SIDE_RULES: readonly Rule[] = [
       const isQuarter = type === 'quarter-turn-stop';
       if (isQuarter !== (stops === 'quarter-turn')) return undefined;
       return isQuarter
-        ? decided('supports', 'Its small ball is one move from shut and needs no washer.', 'stops', stops)
-        : decided('supports', 'It costs least, and a washer renews it.', 'stops', stops);
+        ? decided('supports', 'Its small ball closes in one move and needs no washer.', 'stops', stops)
+        : decided('supports', 'It costs least, and a new washer renews it.', 'stops', stops);
     },
   },
   {
     id: 'gas-cock-side',
     group: 'house',
-    when: 'Gas cock, where the house takes one kind only.',
+    when: 'Gas cock, where the house rule allows one type only.',
     concerns: ({ medium }, type) => isFuelGas(medium) && (type === 'ball' || type === 'butterfly-gas-cock'),
     judge: (_duty, { type }, sides) => {
       const side = sides['gas-cock'];
       const wanted = type === 'ball' ? 'ball' : 'butterfly';
       return side === 'either' || side === wanted
         ? undefined
-        : decided('care', 'Not the kind of gas cock this house takes.', 'gas-cock', side);
+        : decided('care', 'Not the type of gas cock the house rule allows.', 'gas-cock', side);
     },
   },
   {
     id: 'port-side',
     group: 'house',
-    when: 'Port under the pipe, where the house takes full ports only.',
+    when: 'Port smaller than the pipe, where the house rule is full port only.',
     concerns: ({ medium }, type) => MEDIUM_FACTS[medium].family !== 'gas' && familyOf(type) === 'ball',
     judge: (duty, valve, { port }) => {
       if (port !== 'full' || valve.port === 'full' || valve.type === 'quarter-turn-stop') return undefined;
       const ratio = boreRatio(duty, valve);
       const isNarrow = ratio === undefined ? valve.port !== undefined : ratio < 1;
-      return isNarrow ? decided('care', 'Its bore is under the pipe’s.', 'port', port) : undefined;
+      return isNarrow ? decided('care', 'Its bore is smaller than the pipe’s.', 'port', port) : undefined;
     },
   },
   {
@@ -68,11 +68,11 @@ export const SIDE_RULES: readonly Rule[] = [
       return side === 'sacrificial'
         ? decided(
             'supports',
-            'It takes the grit of the purge and is worn out by it; the valve that must hold for decades stays clean.',
+            'It takes the wear from the grit of the purge; the valve that must shut off for decades stays clean.',
             'riser-purge',
             side,
           )
-        : decided('care', 'This house purges through the permanent valve.', 'riser-purge', side);
+        : decided('care', 'The house rule is to purge through the permanent valve.', 'riser-purge', side);
     },
   },
 ];

@@ -10,7 +10,7 @@ import { estimatedOpenKv } from '../open-kv.js';
 import { type Rule, ask, care, ruledOut } from '../rule.js';
 import { isSnapHandle } from './position-shown.js';
 
-/** A handle snapped shut stops the whole column at once; the joint that can not take it bursts. */
+/** A handle snapped shut stops the whole column at once; the joint that cannot take it bursts. */
 export const SLAM_SHUT: Rule = {
   id: 'slam-shut',
   group: 'function',
@@ -28,12 +28,12 @@ export const SLAM_SHUT: Rule = {
     const peak = duty.pressurePa + hammerRisePa(column, closingS ?? 0);
     if (peak <= limit) return undefined;
     if (isSnapHandle(valve) === undefined)
-      return ask('operator', 'Shut quickly, this run hammers: which operator has it?');
+      return ask('operator', 'Closed fast, this run has water hammer: which operator does it have?');
 
     const measured = { value: peak, limit, unit: 'Pa' } as const;
     if (duty.closureTimeS !== undefined && rated !== undefined && peak > rated) {
       return ruledOut(
-        'Shut in the time given, the hammer goes over what the weakest part carries.',
+        'Closed in the given time, water hammer exceeds the rating of the weakest part.',
         measured,
       );
     }
@@ -43,14 +43,14 @@ export const SLAM_SHUT: Rule = {
         : undefined;
     return care(
       leastS === undefined
-        ? 'The standing pressure alone is at the limit: any closing goes over it.'
-        : `Snapped shut it hammers over the limit: take at least ${seconds(leastS)} s, evenly.`,
+        ? 'The static pressure alone is at the limit: any closing exceeds it.'
+        : `Closed fast, water hammer exceeds the limit: close it in at least ${seconds(leastS)} s, at a steady rate.`,
       measured,
     );
   },
 };
 
-/** The share of the handle's travel over which the flow falls; 1 where it can not be told. */
+/** The share of the handle's travel over which the flow falls; 1 where it cannot be told. */
 function fallingShareOf(duty: Duty, valve: Candidate): number {
   const { characteristic } = valveTypeFacts(valve.type);
   const openKv = estimatedOpenKv(duty, valve);

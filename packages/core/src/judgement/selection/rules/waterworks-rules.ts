@@ -34,8 +34,8 @@ export const WATERWORKS_RULES: readonly Rule[] = [
         (type === 'butterfly-resilient' && duty.dn >= LARGE_MAINS_DN)),
     judge: (_duty, { type }) =>
       type === 'gate-resilient'
-        ? supports('The trade’s mains valve in this size: a smooth bore, tight, turned with a key.')
-        : supports('In this size the lighter and cheaper mains valve.'),
+        ? supports('The usual mains valve in this size: smooth bore, tight, operated with a key.')
+        : supports('The lighter and cheaper mains valve in this size.'),
   },
   {
     id: 'butterfly-clean-water',
@@ -48,7 +48,7 @@ export const WATERWORKS_RULES: readonly Rule[] = [
       duty.medium !== 'wash-water-high-pressure' &&
       (duty.solids ?? 'none') === 'none' &&
       (shutsOff(duty) || duty.function === 'throttle'),
-    judge: () => supports('Light, cheap when large, and it throttles.'),
+    judge: () => supports('Light, economical in large sizes, and it can throttle.'),
   },
   {
     id: 'plug-shaft',
@@ -57,13 +57,13 @@ export const WATERWORKS_RULES: readonly Rule[] = [
     concerns: ({ medium }, type) => type === 'plug-eccentric' && MEDIUM_FACTS[medium].family === 'waste',
     judge: () =>
       supports(
-        'Set its shaft level so that the plug swings up to the top, and the end marked seat upstream: grit then lies clear.',
+        'Install it with the shaft level so that the plug swings up to the top, and the end marked SEAT upstream: grit then stays clear of it.',
       ),
   },
   {
     id: 'pump-control-ball',
     group: 'waterworks',
-    when: 'Ball or butterfly behind a pump that starts and stops, on a line that can surge.',
+    when: 'Ball or butterfly downstream of a pump that starts and stops, on a line that can surge.',
     concerns: (duty, type) =>
       (type === 'ball' || isShutOffButterfly(type)) &&
       isLiquid(duty.medium) &&
@@ -73,17 +73,17 @@ export const WATERWORKS_RULES: readonly Rule[] = [
     judge: (_duty, valve) => {
       const { operator, closeTimeS } = valve;
       if (operator === undefined)
-        return ask('operator', 'It moves with every start of the pump: what drives it, and how slowly?');
+        return ask('operator', 'It operates with every pump start: what operates it, and how slowly?');
       if (isSnapHandle(valve))
-        return ruledOut('A lever can not be moved slowly at every stop of a pump: it needs a slow actuator.');
+        return ruledOut('A lever cannot be moved slowly each time the pump stops: it needs a slow actuator.');
       if (!POWERED.includes(operator)) return undefined;
       if (closeTimeS !== undefined && closeTimeS < SLOW_S)
-        return care('Its actuator is quick: set it slower than the line’s surge allows.', {
+        return care('Its actuator is fast: set it to a closing time that keeps the surge within the limit.', {
           value: closeTimeS,
           limit: SLOW_S,
           unit: 's',
         });
-      return supports('A slow, adjustable actuator starts and stops the column gently.');
+      return supports('A slow, adjustable actuator starts and stops the flow gently.');
     },
   },
   {
@@ -92,7 +92,7 @@ export const WATERWORKS_RULES: readonly Rule[] = [
     when: 'Butterfly or plug from DN200, ball from DN150, with a lever.',
     concerns: ({ dn }, type) => dn >= (GEAR_FROM_DN[familyOf(type)] ?? Infinity),
     applies: (_duty, { operator }) => operator !== undefined && HAND_LEVERS.includes(operator),
-    judge: () => care('Too large for a lever: the flow takes it out of the hand. Order a gear operator.'),
+    judge: () => care('Too large for a lever: the flow can pull it out of your hand. Order a gear operator.'),
   },
   {
     id: 'solenoid-hammer',
@@ -104,7 +104,7 @@ export const WATERWORKS_RULES: readonly Rule[] = [
       type === 'solenoid' && isLiquid(medium) && !isRawWaste(medium) && (flowM3s ?? 0) > 0,
     judge: () =>
       care(
-        'It drops shut in a blink and the whole column stops: work out the hammer, or take a slow-closing one.',
+        'It closes at once and stops the whole column of water: calculate the water hammer, or use a slow-closing type.',
       ),
   },
 ];

@@ -90,7 +90,7 @@ describe('house rules', () => {
       const said = reasons.find((reason) => reason.houseRule === houseRule);
       expect(said?.verdict).toBe(verdict);
       expect(said?.text).toContain('House rule:');
-      expect(said?.text).toContain('Others hold:');
+      expect(said?.text).toContain('Other practice:');
     },
   );
 
@@ -112,6 +112,6 @@ describe('slam-shut', () => {
     ).reasons.filter((r) => r.rule === 'slam-shut');
     expect(reason?.measured).toMatchObject({ limit: 1e6, unit: 'Pa' });
     expect(reason?.measured?.value).toBeGreaterThan(2.4e6);
-    expect(reason?.text).toContain('at least 1.1 s, evenly');
+    expect(reason?.text).toContain('at least 1.1 s, at a steady rate');
   });
 });

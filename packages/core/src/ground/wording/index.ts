@@ -1,0 +1,2 @@
+export { capitalized } from './capitalized.js';
+export { withArticle } from './with-article.js';
