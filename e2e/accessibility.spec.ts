@@ -154,7 +154,7 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await expect(page.getByText(/stops to buy/)).toBeVisible();
   },
   counter: async (page) => {
-    await page.goto('/counter');
+    await page.goto('/parts-list');
     await page
       .getByRole('textbox', { name: 'Paste the list here' })
       .fill('2   gate valve 2in standard\n40  stop');

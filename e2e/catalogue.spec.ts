@@ -110,7 +110,7 @@ test('a whole line by type opens the reasons of a cell', async ({ page }) => {
 test('a job takes a side of its own, after what it would change was counted', async ({ page }) => {
   await lookAround(page);
   await page.goto('/house-rules');
-  await page.getByLabel('For', { exact: true }).selectOption({ label: 'Tarn Quay terminal only' });
+  await page.getByLabel('Applies to', { exact: true }).selectOption({ label: 'Tarn Quay terminal only' });
   const rule = page.getByRole('group', { name: 'May a ball valve throttle?' });
   await rule.getByText('What would another side change').click();
   await expect(rule.getByText(/changes \d+ positions?\./)).toBeVisible();

@@ -19,28 +19,36 @@ export async function openPosition(page: Page, tag: string, role = 'owner'): Pro
   await walkTo(page, tag);
 }
 
+/** From the list of jobs to the board of one, and from there to a line. */
+export async function openLine(page: Page, line: string, job = 'Tarn Quay terminal'): Promise<void> {
+  await openBoard(page, job);
+  await page.getByRole('main').getByRole('link', { name: line, exact: true }).click();
+}
+
+export async function openBoard(page: Page, job = 'Tarn Quay terminal'): Promise<void> {
+  await openJobs(page);
+  await page.getByRole('main').getByRole('link', { name: job, exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Next on this job' })).toBeVisible();
+}
+
 /** From the list of jobs to a position of the demo job's domestic cold line. */
 export async function walkTo(page: Page, tag: string): Promise<void> {
-  await page.getByRole('link', { name: 'Tarn Quay terminal', exact: true }).click();
+  await openLine(page, 'Domestic cold');
   await strip(page).locator(`[data-tag="${tag}"]`).click();
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await expect(current(page)).toHaveAttribute('data-tag', tag);
 }
 
-/** From the list of jobs to where a walk list is brought. */
+/** From the list of jobs to where a walk list is imported. */
 export async function openWalkList(page: Page, job = 'Tarn Quay terminal'): Promise<void> {
-  await openJobs(page);
+  await openBoard(page, job);
   await page.getByRole('link', { name: `Import walk list into ${job}` }).click();
   await expect(page.getByRole('textbox', { name: 'Walk list' })).toBeVisible();
 }
 
 /** From the list of jobs to the walk of one of the demo job’s lines. */
 export async function openWalk(page: Page, line: string): Promise<void> {
-  await openJobs(page);
-  await page
-    .locator('section', { has: page.getByRole('link', { name: 'Tarn Quay terminal', exact: true }) })
-    .getByRole('link', { name: line, exact: true })
-    .click();
+  await openLine(page, line);
   await page.getByRole('link', { name: 'Walk', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1, name: `Walk of ${line}` })).toBeVisible();
 }

@@ -7,7 +7,7 @@ test('paste what was scribbled, complete a line by choices, and take it away sai
 }) => {
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   await lookAround(page, 'estimator');
-  await page.goto('/counter');
+  await page.goto('/parts-list');
   await page.locator('input[type=file]').setInputFiles('e2e/fixtures/parts-list.txt');
   await expect(page.getByRole('heading', { name: '2 of 7 lines are complete' })).toBeVisible();
   const gate = page.getByRole('listitem').filter({ hasText: 'gate valve 2in standard' });

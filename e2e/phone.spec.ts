@@ -62,7 +62,7 @@ test('at a valve, one position with targets for a wet thumb: found, judged, writ
   expect((await gate.boundingBox())?.height).toBeGreaterThanOrEqual(44);
   await gate.tap();
   await page.getByRole('group', { name: 'Does it turn?' }).getByRole('button', { name: 'seized' }).tap();
-  await expect(page.getByText(/Do not force it: work from CW-102/)).toBeVisible();
+  await expect(page.getByText(/Do not force it: use CW-102/)).toBeVisible();
   await page.getByRole('button', { name: 'Save and next' }).tap();
   await expect(page.getByText('CW-109: entry saved')).toBeVisible();
   await expect(current(page)).toHaveAttribute('data-tag', 'CW-110');
@@ -76,5 +76,5 @@ test('water through the ceiling: two taps to the valve', async ({ page }) => {
   await page.getByRole('link', { name: 'Emergency' }).tap();
   await page.getByRole('button', { name: 'Bathhouse' }).first().tap();
   await expect(page.getByRole('heading', { name: 'Close CW-107' })).toBeVisible();
-  await expect(page.getByText('Open the lowest tap beyond it')).toBeVisible();
+  await expect(page.getByText('Open the lowest faucet downstream')).toBeVisible();
 });

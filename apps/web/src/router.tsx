@@ -2,8 +2,8 @@ import { type ComponentType } from 'react';
 import { type RouteObject, createBrowserRouter } from 'react-router';
 import { SignedIn } from './firm/people/SignedIn';
 import { Broken } from './shell/Broken';
-import { FirstLine } from './shell/FirstLine';
 import { LineFrame } from './shell/LineFrame';
+import { Moved } from './shell/Moved';
 import { NotFound } from './shell/NotFound';
 import { Shell } from './shell/Shell';
 
@@ -19,7 +19,10 @@ export const router = createBrowserRouter([
     errorElement: <Broken />,
     HydrateFallback: () => null,
     children: [
-      screen('/water', async () => (await import('./emergency/EmergencyPage')).EmergencyPage),
+      // Addresses of earlier versions, on labels and in bookmarks.
+      { path: '/water', element: <Moved to="/emergency" /> },
+      { path: '/counter', element: <Moved to="/parts-list" /> },
+      screen('/emergency', async () => (await import('./emergency/EmergencyPage')).EmergencyPage),
       screen('/join', async () => (await import('./firm/people/JoinPage')).JoinPage),
       {
         element: <SignedIn />,
@@ -46,9 +49,12 @@ export const router = createBrowserRouter([
                 '/catalogue/types/:type?',
                 async () => (await import('./firm/catalogue/TypesPage')).TypesPage,
               ),
-              screen('/counter', async () => (await import('./firm/parts-list/PartsListPage')).PartsListPage),
+              screen(
+                '/parts-list',
+                async () => (await import('./firm/parts-list/PartsListPage')).PartsListPage,
+              ),
               screen('/account', async () => (await import('./firm/people/AccountPage')).AccountPage),
-              { path: '/jobs/:jobId', element: <FirstLine /> },
+              screen('/jobs/:jobId', async () => (await import('./job/board/JobBoardPage')).JobBoardPage),
               screen(
                 '/jobs/:jobId/takeoff',
                 async () => (await import('./job/takeoff/TakeoffPage')).TakeoffPage,

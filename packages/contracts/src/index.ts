@@ -1,4 +1,5 @@
 export * from './access.js';
+export * from './board.js';
 export * from './catalogue.js';
 export * from './change.js';
 export * from './described.js';

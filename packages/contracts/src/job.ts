@@ -1,6 +1,6 @@
 import { CURRENCIES, type HouseRuleSettings, type Medium, type ValveFunction } from '@grevik/core';
 import { VersionedRequest } from './position.js';
-import { IsIn, IsString, Length, Matches } from 'class-validator';
+import { IsBoolean, IsIn, IsString, Length, Matches } from 'class-validator';
 
 export class CreateJobRequest {
   @IsString()
@@ -23,11 +23,36 @@ export interface LineSummary {
   picked: number;
 }
 
+/** Puts a job out of the way of those that are worked on, or brings it back. */
+export class ArchiveJobRequest {
+  @IsBoolean()
+  archived!: boolean;
+}
+
+/** A job as the list of jobs shows it. */
+export interface JobListing {
+  id: string;
+  name: string;
+  lines: number;
+  positions: number;
+  picked: number;
+  /** Positions whose valve is seized, leaks by or leaks outside. */
+  urgent: number;
+  /** When anybody changed anything in it last, ISO. */
+  touchedAt: string;
+  /** Whether the asker has changed anything in it. */
+  isMine: boolean;
+  /** ISO; null while the job is open. */
+  archivedAt: string | null;
+}
+
 export interface JobView {
   id: string;
   /** Goes up with every change of its house rules: send it back with the next one. */
   version: number;
   name: string;
+  /** ISO; null while the job is open. */
+  archivedAt: string | null;
   lines: LineSummary[];
   /** The sides this job takes for itself, over the company's. */
   houseRules: Partial<HouseRuleSettings>;

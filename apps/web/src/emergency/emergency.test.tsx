@@ -39,7 +39,7 @@ describe('Emergency', () => {
 
   it('answers with one tap from what the device kept, and says what to do then', async () => {
     await keepJob(job('potable-cold'), {}, 'me');
-    show(<EmergencyPage />, { at: '/water' });
+    show(<EmergencyPage />, { at: '/emergency' });
     await userEvent.click(await screen.findByRole('button', { name: 'Bathhouse' }));
     expect(screen.getByRole('heading', { name: 'Close CW-103' })).toBeInTheDocument();
     expect(
@@ -54,7 +54,7 @@ describe('Emergency', () => {
     serve(({ path }) => ({
       body: path.endsWith('company') ? { name: 'T', currency: 'USD', houseRules: {} } : job('potable-cold'),
     }));
-    show(<EmergencyPage />, { at: '/water?job=job' });
+    show(<EmergencyPage />, { at: '/emergency?job=job' });
     await userEvent.click(await screen.findByRole('button', { name: 'Bathhouse' }));
     expect(screen.getByText(/as stored a few seconds ago/)).toBeInTheDocument();
     expect(await keptJob()).toMatchObject({ job: { id: 'job' } });
@@ -70,7 +70,7 @@ describe('Emergency', () => {
     ],
   ])('says first what matters with %s', async (medium, first) => {
     await keepJob(job(medium), {}, 'me');
-    show(<EmergencyPage />, { at: '/water?line=line&at=f' });
+    show(<EmergencyPage />, { at: '/emergency?line=line&at=f' });
     expect((await screen.findAllByText(first))[0]).toBeInTheDocument();
   });
 
@@ -78,13 +78,13 @@ describe('Emergency', () => {
     await keepJob(job('potable-cold'), {}, 'me');
     await keepOnlyFor('somebody of another company');
     expect(await keptJob()).toBeUndefined();
-    show(<EmergencyPage />, { at: '/water' });
+    show(<EmergencyPage />, { at: '/emergency' });
     expect(await screen.findByText('No job is stored on this device yet')).toBeInTheDocument();
   });
 
   it('shows nothing that is kept for another person', async () => {
     await keepJob(job('potable-cold'), {}, 'somebody of another company');
-    show(<EmergencyPage />, { at: '/water' });
+    show(<EmergencyPage />, { at: '/emergency' });
     expect(await screen.findByText('No job is stored on this device yet')).toBeInTheDocument();
   });
 

@@ -1,3 +1,4 @@
+import type { JobView } from '@grevik/contracts';
 import Person from '@mui/icons-material/Person';
 import { Divider, IconButton, MenuItem, MenuList, Popover } from '@mui/material';
 import { useState } from 'react';
@@ -6,11 +7,12 @@ import { useSessionQuery, useSignOutMutation } from '../store/people-api';
 import { useWords } from '../words';
 import { OwnChangesDialog } from './own-changes/OwnChangesDialog';
 import styles from './AccountMenu.module.css';
+import { COMPANY_PAGES } from './company-pages';
 import { ThemeSwitch } from './ThemeSwitch';
 import { UnitsSwitch } from './UnitsSwitch';
 
 /** Whoever is signed in: what concerns them and their device. */
-export function AccountMenu({ showKeys }: { showKeys: () => void }) {
+export function AccountMenu({ job, showKeys }: { job: JobView | undefined; showKeys: () => void }) {
   const session = useSessionQuery().data?.session;
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [showsChanges, setShowsChanges] = useState(false);
@@ -49,18 +51,40 @@ export function AccountMenu({ showKeys }: { showKeys: () => void }) {
         <Divider />
         <MenuList autoFocusItem>
           <MenuItem onClick={then(() => setShowsChanges(true))}>{words('mine.button')}</MenuItem>
-          <MenuItem component={Link} to="/catalogue" onClick={close}>
-            {words('catalogue.title')}
-          </MenuItem>
-          <MenuItem component={Link} to="/counter" onClick={close}>
-            {words('counter.title')}
-          </MenuItem>
-          <MenuItem component={Link} to="/house-rules" onClick={close}>
-            {words('houseRules.title')}
-          </MenuItem>
-          <MenuItem component={Link} to="/people" onClick={close}>
-            {words('account.people')}
-          </MenuItem>
+          {job && [
+            <MenuItem
+              key="board"
+              component={Link}
+              to={`/jobs/${job.id}`}
+              onClick={close}
+              className={styles.onPhone}
+            >
+              {job.name}
+            </MenuItem>,
+            <MenuItem
+              key="takeoff"
+              component={Link}
+              to={`/jobs/${job.id}/takeoff`}
+              onClick={close}
+              className={styles.onPhone}
+            >
+              {words('takeoff.link')}
+            </MenuItem>,
+            <MenuItem
+              key="orders"
+              component={Link}
+              to={`/jobs/${job.id}/orders`}
+              onClick={close}
+              className={styles.onPhone}
+            >
+              {words('orders.link')}
+            </MenuItem>,
+          ]}
+          {COMPANY_PAGES.map(({ to, name }) => (
+            <MenuItem key={to} component={Link} to={to} onClick={close} className={styles.onNarrow}>
+              {words(name)}
+            </MenuItem>
+          ))}
           <MenuItem component={Link} to="/account" onClick={close}>
             {words('account.title')}
           </MenuItem>

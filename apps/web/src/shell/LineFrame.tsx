@@ -1,6 +1,6 @@
 import { MEDIUM_FACTS, houseRuleSettings } from '@grevik/core';
 import { useEffect, useMemo } from 'react';
-import { Outlet, useLocation, useNavigate, useParams } from 'react-router';
+import { Link, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { Failure, Loading, Notice } from '../kit/Notice';
 import { LineStrip } from '../kit/strip/LineStrip';
 import { useKeys } from '../kit/useKeys';
@@ -9,6 +9,7 @@ import { useCatalogueQuery, useCompanyQuery, useJobQuery, useLineQuery } from '.
 import { useWords } from '../words';
 import styles from './LineFrame.module.css';
 import { stepOf } from './steps';
+import { StepsNav } from './StepsNav';
 
 /** A line and the position walked to, under the strip that stays in place from step to step. */
 export function LineFrame() {
@@ -85,6 +86,9 @@ export function LineFrame() {
     <>
       <header className={`${styles.head} no-print`}>
         <div className={styles.title}>
+          <Link to={`/jobs/${jobId}`} className={styles.board}>
+            ‹ {job.data.name}
+          </Link>
           <h2>{line.data.name}</h2>
           <span>
             {words('line.facts', {
@@ -95,9 +99,7 @@ export function LineFrame() {
               picked,
             })}
           </span>
-          <span className={styles.keys}>
-            <kbd>←</kbd> <kbd>→</kbd> {words('line.follow')} <kbd>↑</kbd> <kbd>↓</kbd> {words('line.change')}
-          </span>
+          <StepsNav jobId={jobId} lineId={lineId} tag={tag} />
         </div>
         {current && (
           <LineStrip

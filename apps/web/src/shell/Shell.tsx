@@ -1,29 +1,27 @@
 import Search from '@mui/icons-material/Search';
 import { Button } from '@mui/material';
 import { useMemo, useState } from 'react';
-import { Link, NavLink, Outlet, useLocation, useParams } from 'react-router';
+import { Link, Outlet, useParams } from 'react-router';
 import { useKeys } from '../kit/useKeys';
-import { useMay } from '../store/people-api';
 import { useJobQuery } from '../store/api';
 import { useWords } from '../words';
 import { AccountMenu } from './AccountMenu';
-import { ShortcutsDialog } from './ShortcutsDialog';
+import { CompanyPages } from './CompanyPages';
+import { JobPages } from './JobPages';
 import { Offline } from './Offline';
+import { useUndoLast } from './own-changes/useUndoLast';
 import { Palette } from './Palette';
 import styles from './Shell.module.css';
-import { STEPS } from './steps';
+import { ShortcutsDialog } from './ShortcutsDialog';
 import { UnitsSwitch } from './UnitsSwitch';
 import { useKeepJob } from './useKeepJob';
-import { useUndoLast } from './own-changes/useUndoLast';
 
-/** What stays around every screen: the job, the steps of the work, the units, who is signed in. */
+/** What stays around every screen: the pages of the job and of the company, Find, emergency, who is signed in. */
 export function Shell() {
-  const { jobId, lineId, tag } = useParams();
+  const { jobId } = useParams();
   const { data: job } = useJobQuery(jobId ?? '', { skip: jobId === undefined });
-  const { pathname } = useLocation();
   const words = useWords();
   const [open, setOpen] = useState<'palette' | 'keys'>();
-  const mayBring = useMay('bring-lines');
   const undoLast = useUndoLast();
   const close = (): void => setOpen(undefined);
   useKeys(
@@ -37,7 +35,6 @@ export function Shell() {
     ),
   );
   useKeepJob(jobId);
-  const line = lineId ?? job?.lines[0]?.id;
   return (
     <>
       <a href="#work" className={styles.skip}>
@@ -47,28 +44,9 @@ export function Shell() {
         <Link to="/" className={styles.brand} aria-label={words('app.allJobs')}>
           GRE<b>V</b>IK
         </Link>
-        {job && (
-          <>
-            <Link to={`/jobs/${job.id}`} className={styles.job}>
-              {job.name}
-            </Link>
-            <nav className={styles.steps} aria-label={words('steps.label')}>
-              {mayBring && line === undefined && (
-                <NavLink to={`/jobs/${job.id}/walk`}>{words('steps.walk')}</NavLink>
-              )}
-              {line !== undefined &&
-                STEPS.map((step) => (
-                  <NavLink
-                    key={step}
-                    to={`/jobs/${job.id}/lines/${line}/${step}${tag === undefined ? '' : `/${encodeURIComponent(tag)}`}`}
-                    aria-current={pathname.split('/')[5] === step ? 'page' : undefined}
-                  >
-                    {words(`steps.${step}`)}
-                  </NavLink>
-                ))}
-            </nav>
-          </>
-        )}
+        {job && <JobPages jobId={job.id} name={job.name} />}
+        <span className={styles.gap} />
+        <CompanyPages />
         <Button
           className={styles.find}
           color="inherit"
@@ -80,13 +58,16 @@ export function Shell() {
             {words('palette.find')} <kbd>Ctrl K</kbd>
           </span>
         </Button>
-        <Link to={jobId === undefined ? '/water' : `/water?job=${jobId}`} className={styles.water}>
-          {words('water.button')}
-        </Link>
         <div className={styles.units}>
           <UnitsSwitch />
         </div>
-        <AccountMenu showKeys={() => setOpen('keys')} />
+        <Link
+          to={jobId === undefined ? '/emergency' : `/emergency?job=${jobId}`}
+          className={styles.emergency}
+        >
+          {words('water.button')}
+        </Link>
+        <AccountMenu job={job} showKeys={() => setOpen('keys')} />
       </header>
       <Offline />
       <main id="work" tabIndex={-1}>

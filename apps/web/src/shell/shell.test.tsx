@@ -91,27 +91,22 @@ describe('the list of everything', () => {
 });
 
 describe('the frame', () => {
-  it('leads to every step of the work', async () => {
+  it('leads to the pages of the job and of the company, and to the emergency page', async () => {
     open();
-    const steps = within(await screen.findByRole('navigation', { name: 'Steps of this line' }));
-    expect(steps.getAllByRole('link').map((link) => link.textContent)).toEqual([
-      'Walk',
-      'Line-up',
-      'Bench',
-      'Hook-up',
-      'Order',
-      'Log',
-      'Schedule',
+    const job = within(await screen.findByRole('navigation', { name: 'Pages of the job' }));
+    expect(job.getAllByRole('link').map((link) => link.getAttribute('href'))).toEqual([
+      '/jobs/job',
+      '/jobs/job/takeoff',
+      '/jobs/job/orders',
     ]);
-    expect(steps.getByRole('link', { name: 'Log' })).toHaveAttribute(
-      'href',
-      '/jobs/job/lines/line/log/CW-101',
-    );
-    expect(steps.getByRole('link', { name: 'Walk' })).toHaveAttribute(
-      'href',
-      '/jobs/job/lines/line/walk/CW-101',
-    );
-    expect(screen.getByRole('link', { name: 'Emergency' })).toHaveAttribute('href', '/water?job=job');
+    const company = within(screen.getByRole('navigation', { name: 'Pages of the company' }));
+    expect(company.getAllByRole('link').map((link) => link.textContent)).toEqual([
+      'Catalogue',
+      'House rules',
+      'Parts list',
+      'People',
+    ]);
+    expect(screen.getByRole('link', { name: 'Emergency' })).toHaveAttribute('href', '/emergency?job=job');
   });
 
   it('names whoever is signed in, and signs them out', async () => {

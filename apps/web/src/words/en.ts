@@ -1,5 +1,6 @@
 import { around } from './en/shell';
 import { bench } from './en/bench';
+import { board } from './en/board';
 import { benchOthers } from './en/bench-cases';
 import { catalogue } from './en/catalogue';
 import { counter } from './en/parts-list';
@@ -16,6 +17,7 @@ export const en = {
   ...catalogue,
   ...walk,
   ...bench,
+  ...board,
   ...benchOthers,
   ...counter,
   ...hookUp,

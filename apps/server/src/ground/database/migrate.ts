@@ -8,6 +8,7 @@ import * as catalogue from './migrations/0004-catalogue-and-sides.js';
 import * as hookUpAndOrders from './migrations/0006-hook-up-and-orders.js';
 import * as benchFindings from './migrations/0005-bench-findings.js';
 import * as oneLog from './migrations/0007-one-log.js';
+import * as archivedJobs from './migrations/0008-archived-jobs.js';
 import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
 interface Migration {
@@ -24,6 +25,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0005-bench-findings': benchFindings,
   '0006-hook-up-and-orders': hookUpAndOrders,
   '0007-one-log': oneLog,
+  '0008-archived-jobs': archivedJobs,
 };
 
 /** Any number, the same for every server: only one migrates at a time. */

@@ -22,6 +22,9 @@ export class Job extends Model {
   @Column(DataType.INTEGER)
   declare version: number;
 
+  @Column(DataType.DATE)
+  declare archivedAt: Date | null;
+
   @HasMany(() => Line, { foreignKey: 'jobId', sourceKey: 'id' })
   declare lines: Line[];
 }

@@ -1,5 +1,12 @@
-import { CreateJobRequest, HouseRulesRequest, type JobView, type PositionSummary } from '@grevik/contracts';
-import { Body, Controller, Get, Param, Post, Put } from '@nestjs/common';
+import {
+  ArchiveJobRequest,
+  CreateJobRequest,
+  HouseRulesRequest,
+  type JobListing,
+  type JobView,
+  type PositionSummary,
+} from '@grevik/contracts';
+import { Body, Controller, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import { May } from '../../ground/access/may.js';
 import { IdPipe } from '../../ground/errors/id.pipe.js';
@@ -14,6 +21,21 @@ export class JobsController {
   @Get()
   list(): Promise<JobView[]> {
     return this.jobs.list();
+  }
+
+  @ApiOperation({ summary: 'The list of jobs: progress, what is urgent, when it was changed last.' })
+  @May('look')
+  @Get('listings')
+  listings(): Promise<JobListing[]> {
+    return this.jobs.listings();
+  }
+
+  @ApiOperation({ summary: 'Archives a job, or brings it back.' })
+  @May('bring-lines')
+  @Put(':id/archived')
+  @HttpCode(204)
+  archive(@Param('id', IdPipe) id: string, @Body() { archived }: ArchiveJobRequest): Promise<void> {
+    return this.jobs.archive(id, archived);
   }
 
   @ApiOperation({ summary: 'One job.' })

@@ -1,10 +1,11 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { JobView, PositionSummary } from '@grevik/contracts';
+import type { JobListing, JobView, PositionSummary } from '@grevik/contracts';
 import type { HouseRuleSettings } from '@grevik/core';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import { UniqueConstraintError, col, fn } from 'sequelize';
+import { QueryTypes, UniqueConstraintError, col, fn } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { currentCompanyId, currentPersonId } from '../../ground/database/company-scope.js';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { Refusal } from '../../ground/errors/refusal.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
@@ -13,6 +14,26 @@ import { Line } from '../lines/line.model.js';
 import { Pick } from '../positions/pick.model.js';
 import { Position } from '../positions/position.model.js';
 import { Job } from './job.model.js';
+
+/** Found by the indexes over company and job of positions and of changes. */
+const LISTINGS = `
+  SELECT j.id, j.name, coalesce(l.lines, 0) AS lines, coalesce(p.positions, 0) AS positions, coalesce(p.picked, 0) AS picked,
+    coalesce(p.urgent, 0) AS urgent,
+    to_char(coalesce(c.at, j.created_at) AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') AS "touchedAt",
+    coalesce(c.mine, false) AS "isMine",
+    to_char(j.archived_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') AS "archivedAt"
+  FROM jobs j
+    LEFT JOIN (SELECT job_id, count(*)::int AS lines FROM lines WHERE company_id = :companyId GROUP BY 1) l ON l.job_id = j.id
+    LEFT JOIN (
+      SELECT p.job_id, count(*)::int AS positions, count(k.position_id)::int AS picked,
+        (count(*) FILTER (WHERE turning = 'seized' OR holding = 'passes' OR leaking <> 'no'))::int AS urgent
+      FROM positions p LEFT JOIN picks k ON k.position_id = p.id WHERE p.company_id = :companyId GROUP BY 1
+    ) p ON p.job_id = j.id
+    LEFT JOIN (
+      SELECT job_id, max(at) AS at, bool_or(person_id = :personId) AS mine FROM changes WHERE company_id = :companyId GROUP BY 1
+    ) c ON c.job_id = j.id
+  WHERE j.company_id = :companyId
+  ORDER BY coalesce(c.at, j.created_at) DESC, j.name`;
 
 interface Progress {
   lineId: string;
@@ -29,6 +50,7 @@ export class JobsService {
     private readonly log: ChangeLog,
   ) {
     log.takesBack(['job-house-rules'], (change) => this.takeBack(change));
+    log.takesBack(['job-archive'], (change) => this.takeArchivingBack(change));
   }
 
   async list(): Promise<JobView[]> {
@@ -41,6 +63,22 @@ export class JobsService {
     });
     const progress = await this.progressByLine();
     return jobs.map((job) => viewOf(job, progress));
+  }
+
+  /** Every job as the list of jobs shows it, those that were changed last first. */
+  listings(): Promise<JobListing[]> {
+    return this.sequelize.query<JobListing>(LISTINGS, {
+      type: QueryTypes.SELECT,
+      replacements: { companyId: currentCompanyId(), personId: currentPersonId() },
+    });
+  }
+
+  /** Puts a job out of the way of those that are worked on, or brings it back; one that is so already stays as it is. */
+  async archive(id: string, archived: boolean): Promise<void> {
+    await inTransaction(this.sequelize, async () => {
+      const job = await this.held(id);
+      if ((job.archivedAt !== null) !== archived) await this.keepArchived(job, archived);
+    });
   }
 
   async get(id: string): Promise<JobView> {
@@ -85,7 +123,7 @@ export class JobsService {
       return await inTransaction(this.sequelize, async () => {
         const job = await this.jobs.create({ name: name.trim() });
         await this.log.record({ kind: 'job', jobId: job.id, what: job.name, before: null, after: { name } });
-        return { id: job.id, version: 0, name: job.name, lines: [], houseRules: {} };
+        return { id: job.id, version: 0, name: job.name, archivedAt: null, lines: [], houseRules: {} };
       });
     } catch (error) {
       if (error instanceof UniqueConstraintError)
@@ -100,6 +138,31 @@ export class JobsService {
       if (!isDeepStrictEqual(job.houseRules, after)) throw stale(job);
       await this.keepSides(job, before as Partial<HouseRuleSettings>, id);
     });
+  }
+
+  private async takeArchivingBack({ id, jobId, after }: Change): Promise<void> {
+    await inTransaction(this.sequelize, async () => {
+      const job = await this.held(jobId ?? '');
+      const { archived } = after as { archived: boolean };
+      if ((job.archivedAt !== null) !== archived)
+        throw new Refusal(409, {
+          code: 'conflict',
+          message: `${job.name} was ${archived ? 'brought back' : 'archived'} since. Check the list of jobs.`,
+        });
+      await this.keepArchived(job, !archived, id);
+    });
+  }
+
+  private async keepArchived(job: Job, archived: boolean, undoes?: string): Promise<void> {
+    await this.log.record({
+      kind: 'job-archive',
+      jobId: job.id,
+      what: job.name,
+      before: { archived: !archived },
+      after: { archived },
+      ...(undoes !== undefined && { undoes }),
+    });
+    await job.update({ archivedAt: archived ? new Date() : null });
   }
 
   private async held(id: string): Promise<Job> {
@@ -152,6 +215,7 @@ function viewOf(job: Job, progress: ReadonlyMap<string, Progress>): JobView {
     id: job.id,
     version: job.version,
     name: job.name,
+    archivedAt: job.archivedAt?.toISOString() ?? null,
     houseRules: job.houseRules,
     lines: job.lines.map(({ id, name, medium }) => {
       const of = progress.get(id);

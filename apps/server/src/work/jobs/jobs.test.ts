@@ -1,5 +1,5 @@
 import type { Server } from 'node:http';
-import type { JobView } from '@grevik/contracts';
+import type { BoardView, JobListing, JobView } from '@grevik/contracts';
 import { Sequelize } from 'sequelize';
 import request from 'supertest';
 import { createApp } from '../../create-app.js';
@@ -33,6 +33,98 @@ describe('jobs', () => {
       expect(answer.body).toMatchObject({ error: { code: 'invalid-input', field: 'name' } });
     },
   );
+});
+
+describe('the list of jobs', () => {
+  let test: TestApp;
+  let owner: Agent;
+  let foreman: Agent;
+  const listings = async (agent: Agent): Promise<JobListing[]> =>
+    (await agent.get('/api/jobs/listings').expect(200)).body as JobListing[];
+  beforeAll(async () => {
+    test = await startTestApp();
+    owner = await test.demo('owner');
+    foreman = await test.demo('foreman');
+  });
+  afterAll(() => test.close());
+
+  it('says of each job how far it is, what is urgent and who was there', async () => {
+    const [job] = await listings(owner);
+    expect(job).toMatchObject({
+      name: 'Tarn Quay terminal',
+      lines: 11,
+      positions: 124,
+      isMine: false,
+      archivedAt: null,
+    });
+    expect(job!.picked).toBeGreaterThan(0);
+    expect(job!.urgent).toBeGreaterThan(0);
+    const line = (await owner.get(`/api/jobs/${job!.id}`)).body as JobView;
+    await owner.post(`/api/jobs/${job!.id}/lines`).send({ name: 'New', medium: 'irrigation' }).expect(201);
+    expect(line.lines).toHaveLength(11);
+    const [mine] = await listings(owner);
+    expect(mine).toMatchObject({ isMine: true, lines: 12 });
+    expect(Date.parse(mine!.touchedAt)).toBeGreaterThan(Date.now() - 60_000);
+    expect((await listings(foreman))[0]).toMatchObject({ isMine: false });
+  });
+
+  it('has the one that was changed last first', async () => {
+    await owner.post('/api/jobs').send({ name: 'Aft sheds' }).expect(201);
+    expect((await listings(owner)).map(({ name }) => name)).toEqual(['Aft sheds', 'Tarn Quay terminal']);
+  });
+
+  it('keeps archived jobs apart, which are brought back or undone', async () => {
+    const [sheds] = await listings(owner);
+    const archive = (archived: unknown): request.Test =>
+      owner.put(`/api/jobs/${sheds!.id}/archived`).send({ archived });
+    await archive(true).expect(204);
+    await archive(true).expect(204);
+    expect((await listings(owner))[0]!.archivedAt).not.toBeNull();
+    const { body } = await owner.get('/api/changes/mine').expect(200);
+    const changes = (body as { id: string; kind: string }[]).filter(({ kind }) => kind === 'job-archive');
+    expect(changes).toHaveLength(1);
+    await owner
+      .post(`/api/changes/${changes[0]!.id}/undo`)
+      .send({})
+      .expect((answer) => {
+        expect(answer.status).toBeLessThan(300);
+      });
+    expect((await listings(owner))[0]!.archivedAt).toBeNull();
+    await archive('yes').expect(400);
+    await (
+      await test.demo('apprentice')
+    )
+      .put(`/api/jobs/${sheds!.id}/archived`)
+      .send({ archived: true })
+      .expect(403);
+  });
+
+  it('finds no job of another company on its board', async () => {
+    const [job] = await listings(owner);
+    const board = (await owner.get(`/api/jobs/${job!.id}/board`).expect(200)).body as BoardView;
+    expect(board.name).toBe(job!.name);
+    const stranger = await test.owner();
+    await stranger.get(`/api/jobs/${job!.id}/board`).expect(404);
+  });
+});
+
+describe('the board of a job', () => {
+  it('has every line in its order, with what is picked, found and ordered', async () => {
+    const test = await startTestApp();
+    const visitor = await test.demo('foreman');
+    const [job] = (await visitor.get('/api/jobs')).body as [JobView];
+    const board = (await visitor.get(`/api/jobs/${job.id}/board`).expect(200)).body as BoardView;
+    expect(board.lines.map(({ name }) => name)).toEqual(job.lines.map(({ name }) => name));
+    const positions = board.lines.flatMap((line) => line.positions);
+    expect(positions).toHaveLength(124);
+    expect(positions.filter(({ pickedType }) => pickedType !== null)).toHaveLength(
+      job.lines.reduce((sum, { picked }) => sum + picked, 0),
+    );
+    expect(positions.some(({ ordered }) => ordered === 'confirmed')).toBe(true);
+    expect(positions.find(({ tag }) => tag === 'GA-103')?.condition).toMatchObject({ turning: 'seized' });
+    expect(board.orders.length).toBeGreaterThan(0);
+    await test.close();
+  });
 });
 
 describe('servers on one database', () => {

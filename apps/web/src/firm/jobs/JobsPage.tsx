@@ -1,20 +1,38 @@
-import type { JobView } from '@grevik/contracts';
-import { MEDIUM_FACTS } from '@grevik/core';
-import { Alert, Button, TextField } from '@mui/material';
+import type { JobListing } from '@grevik/contracts';
+import { Alert, Button, TextField, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { type FormEvent, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
-import { useCompanyQuery, useCreateJobMutation, useJobsQuery } from '../../store/api';
+import { whenWords } from '../../kit/when';
+import { useCompanyQuery, useCreateJobMutation } from '../../store/api';
+import { useJobListingsQuery } from '../../store/board-api';
+import { failureText } from '../../store/failure';
 import { useMay } from '../../store/people-api';
 import { useWords } from '../../words';
-import { failureText } from '../../store/failure';
-import { BringArchive, JobFiles } from './JobFiles';
-import { NewLine } from './NewLine';
+import { ImportJob } from './ImportJob';
 import styles from './JobsPage.module.css';
 
-/** The company's jobs, each with its lines and how far they are decided. */
+/** How many jobs stand at first, and come with each press. */
+const PAGE = 100;
+
+const FILTERS = {
+  open: ({ archivedAt }: JobListing) => archivedAt === null,
+  mine: ({ archivedAt, isMine }: JobListing) => archivedAt === null && isMine,
+  urgent: ({ archivedAt, urgent }: JobListing) => archivedAt === null && urgent > 0,
+  archived: ({ archivedAt }: JobListing) => archivedAt !== null,
+} as const;
+type Filter = keyof typeof FILTERS;
+
+/** The company's jobs: searched, filtered, those that were changed last first. */
 export function JobsPage() {
-  const { data: jobs, error, isError, refetch } = useJobsQuery();
+  const {
+    data: jobs,
+    error,
+    isError,
+    refetch,
+  } = useJobListingsQuery(undefined, {
+    refetchOnMountOrArgChange: true,
+  });
   const { data: company } = useCompanyQuery();
   const mayStart = useMay('bring-lines');
   const words = useWords();
@@ -23,40 +41,96 @@ export function JobsPage() {
   return (
     <div className={styles.page}>
       <h1>{company?.name ?? words('jobs.title')}</h1>
-      {jobs.length === 0 && <p>{words(mayStart ? 'jobs.none' : 'jobs.noneForYou')}</p>}
-      {jobs.map((job) => (
-        <JobEntry key={job.id} job={job} />
-      ))}
+      {jobs.length === 0 ? (
+        <p>{words(mayStart ? 'jobs.none' : 'jobs.noneForYou')}</p>
+      ) : (
+        <JobList jobs={jobs} />
+      )}
       {mayStart && <NewJob />}
-      {mayStart && <BringArchive />}
+      {mayStart && <ImportJob />}
     </div>
   );
 }
 
-function JobEntry({ job }: { job: JobView }) {
-  const mayWalk = useMay('walk');
+function JobList({ jobs }: { jobs: readonly JobListing[] }) {
+  const words = useWords();
+  const [typed, setTyped] = useState('');
+  const [filter, setFilter] = useState<Filter>('open');
+  const [shown, setShown] = useState(PAGE);
+  const sought = typed.trim().toLowerCase();
+  const found = jobs.filter((job) => FILTERS[filter](job) && job.name.toLowerCase().includes(sought));
+  return (
+    <section>
+      <div className={styles.tools}>
+        <TextField
+          size="small"
+          type="search"
+          label={words('jobList.find')}
+          value={typed}
+          onChange={({ target }) => setTyped(target.value)}
+        />
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          aria-label={words('jobList.filter')}
+          value={filter}
+          onChange={(_event, chosen: Filter | null) => chosen && setFilter(chosen)}
+        >
+          {(Object.keys(FILTERS) as Filter[]).map((one) => (
+            <ToggleButton key={one} value={one}>
+              {words(`jobList.filters.${one}`)}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+        <span className={styles.shown} role="status">
+          {words('jobList.shown', { shown: found.length, all: jobs.length })}
+        </span>
+      </div>
+      {found.length === 0 ? (
+        <p>{words('jobList.none')}</p>
+      ) : (
+        <table className={styles.jobs}>
+          <thead>
+            <tr>
+              <th scope="col">{words('jobList.name')}</th>
+              <th scope="col">{words('jobList.progress')}</th>
+              <th scope="col">{words('jobList.urgent')}</th>
+              <th scope="col">{words('jobList.touched')}</th>
+            </tr>
+          </thead>
+          <tbody>
+            {found.slice(0, shown).map((job) => (
+              <Row key={job.id} job={job} />
+            ))}
+          </tbody>
+        </table>
+      )}
+      {found.length > shown && (
+        <Button onClick={() => setShown(shown + PAGE)}>
+          {words('jobList.more', { count: Math.min(PAGE, found.length - shown) })}
+        </Button>
+      )}
+    </section>
+  );
+}
+
+function Row({ job: { id, name, lines, positions, picked, urgent, touchedAt } }: { job: JobListing }) {
   const words = useWords();
   return (
-    <section className={styles.job}>
-      <h2>
-        <Link to={`/jobs/${job.id}`}>{job.name}</Link>
-      </h2>
-      {job.lines.length === 0 && <p>{words('jobs.noLines')}</p>}
-      <ul>
-        {job.lines.map(({ id, name, medium, positions, picked }) => (
-          <li key={id}>
-            <Link to={`/jobs/${job.id}/lines/${id}/line-up`}>{name}</Link>
-            <span>{MEDIUM_FACTS[medium].words}</span>
-            <span className={styles.progress}>
-              <i style={{ width: `${positions === 0 ? 0 : (100 * picked) / positions}%` }} />
-            </span>
-            <span>{words('jobs.progress', { picked, positions })}</span>
-          </li>
-        ))}
-      </ul>
-      {mayWalk && <NewLine jobId={job.id} />}
-      <JobFiles job={job} />
-    </section>
+    <tr>
+      <th scope="row">
+        <Link to={`/jobs/${id}`}>{name}</Link>
+        <span>{words('jobList.lines', { count: lines })}</span>
+      </th>
+      <td>
+        <span className={styles.progress}>
+          <i style={{ width: `${positions === 0 ? 0 : (100 * picked) / positions}%` }} />
+        </span>
+        {words('jobList.ofPositions', { picked, positions })}
+      </td>
+      <td data-urgent={urgent > 0 || undefined}>{urgent > 0 ? urgent : '–'}</td>
+      <td>{whenWords(touchedAt)}</td>
+    </tr>
   );
 }
 
@@ -68,7 +142,7 @@ function NewJob() {
   const submit = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
     const made = await create({ name: name.trim() });
-    if (made.data) void navigate(`/jobs/${made.data.id}/walk`);
+    if (made.data) void navigate(`/jobs/${made.data.id}`);
   };
   return (
     <form className={styles.fresh} onSubmit={(event) => void submit(event)}>

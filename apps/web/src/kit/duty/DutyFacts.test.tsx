@@ -18,6 +18,8 @@ describe('what follows from the duty', () => {
 
   it('is only what can be said', () => {
     show(<DutyFacts duty={{ ...duty, flowM3s: undefined }} />);
-    expect(screen.getAllByRole('term').map((fact) => fact.textContent)).toEqual(['Inside diameter of the pipe']);
+    expect(screen.getAllByRole('term').map((fact) => fact.textContent)).toEqual([
+      'Inside diameter of the pipe',
+    ]);
   });
 });

@@ -1,5 +1,5 @@
 import type { LineView, ModelView, PositionView } from '@grevik/contracts';
-import { MEDIUM_FACTS, pickedNow } from '@grevik/core';
+import { MEDIUM_FACTS, pickedNow, valveFailure } from '@grevik/core';
 import type { HouseRuleSettings } from '@grevik/core';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
@@ -9,6 +9,7 @@ import { useFigures } from '../useFigures';
 import { shortName } from '../position-name';
 import { PositionSymbol } from './PositionSymbol';
 import styles from './LineStrip.module.css';
+import pipe from './Pipe.module.css';
 
 /** Of a long line the strip keeps so many to each side of where one stands. */
 const STRETCH = 40;
@@ -49,7 +50,7 @@ export function LineStrip({ line, current, models, sides, addressOf, walk }: Lin
 
   return (
     <nav className={styles.strip} aria-label={words('line.fromSource', { line: line.name })} {...swipe}>
-      <ol className={styles.run}>
+      <ol className={`${styles.run} ${pipe.pipe}`} data-pipe={MEDIUM_FACTS[line.medium].family}>
         <li
           className={styles.source}
           title={words('line.source', { medium: MEDIUM_FACTS[line.medium].words })}
@@ -103,10 +104,12 @@ function StripPosition({ position, line, models, sides, address, isCurrent }: St
   const isPicked = picked !== undefined && !nowOut;
   const dutyKnown = duty.pipe !== undefined;
   const wasFound = position.condition.at !== undefined;
+  const isFailing = valveFailure(position.condition, line.medium) !== undefined;
   const spoken = [
     words(wasFound ? 'line.walked' : 'line.notWalked'),
     words(dutyKnown ? 'line.dutyKnown' : 'line.dutyUnknown'),
     words(nowOut ? 'line.noLongerFits' : isPicked ? 'line.picked' : 'line.notPicked'),
+    ...(isFailing ? [words('board.states.act')] : []),
   ];
   return (
     <Link
@@ -122,7 +125,7 @@ function StripPosition({ position, line, models, sides, address, isCurrent }: St
         <i className={isPicked ? styles.done : undefined} />
         {nowOut && <b className={styles.warning}>!</b>}
       </span>
-      <PositionSymbol type={picked?.model.type} asked={duty.function} />
+      <PositionSymbol type={picked?.model.type} asked={duty.function} isFailing={isFailing} />
       <span className={styles.tag}>
         {tag} · {figures.size(duty.dn)}
       </span>

@@ -2,15 +2,29 @@ import type { ValveFunction, ValveType } from '@grevik/core';
 
 const BOW_TIE = 'M4 7v18l14-9zM32 7v18l-14-9z';
 
+interface PositionSymbolProps {
+  type?: ValveType | undefined;
+  asked: ValveFunction;
+  /** Crossed out: what is there has to be acted on. */
+  isFailing?: boolean;
+  /** What its body is filled with; white unless given. */
+  fill?: string;
+}
+
 /** The piping symbol of what is at a position: the type picked, else what its function asks for. */
-export function PositionSymbol({ type, asked }: { type?: ValveType | undefined; asked: ValveFunction }) {
+export function PositionSymbol({
+  type,
+  asked,
+  isFailing = false,
+  fill = 'var(--bright)',
+}: PositionSymbolProps) {
   return (
     <svg
       viewBox="0 0 36 32"
       width="36"
       height="32"
       aria-hidden="true"
-      fill="var(--bright)"
+      fill={fill}
       stroke="var(--ink)"
       strokeWidth="1.8"
       strokeLinejoin="round"
@@ -21,6 +35,7 @@ export function PositionSymbol({ type, asked }: { type?: ValveType | undefined; 
         <path d={BOW_TIE} />
       )}
       {mark(type)}
+      {isFailing && <path d="M5 2l26 28M31 2 5 30" fill="none" stroke="var(--out)" strokeWidth="2.6" />}
     </svg>
   );
 }

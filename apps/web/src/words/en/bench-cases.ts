@@ -66,7 +66,8 @@ export const benchOthers = {
     better: 'size for this flow: {{size}}',
     noSize: 'no size opens fully',
     falls: 'Deceleration of the flow',
-    finding: 'When the pump stops, {{best}} closes softest; {{here}} closes against reverse flow and {{grade}}.',
+    finding:
+      'When the pump stops, {{best}} closes softest; {{here}} closes against reverse flow and {{grade}}.',
     findingBest: 'When the pump stops, {{best}} closes softest of all types.',
     curves: 'Disc and flow after the pump stops',
     curvesSays: 'How far each disc stands open after the pump stops.',
@@ -171,7 +172,8 @@ export const benchOthers = {
     stands: 'within its limit',
     yields: 'over its limit',
     rating: 'Valve must be rated for',
-    finding: 'The smallest bore within the velocity limit, compared with the line; nylon stays within its temperature limit.',
+    finding:
+      'The smallest bore within the velocity limit, compared with the line; nylon stays within its temperature limit.',
     findingHot:
       'The smallest bore within the velocity limit, compared with the line; throttled, the water is too hot for nylon.',
     findingNone: 'No bore that fits this line keeps the velocity within the limit: use a larger line.',

@@ -123,7 +123,8 @@ export const bench = {
       'Close it in at least {{seconds}} s{{by}}. Closed in {{taken}} s, water hammer exceeds the rating of the {{part}}.',
     findingFits: 'Closed in {{taken}} s, water hammer stays under the rating of the {{part}}.',
     findingOver: 'Closed in {{taken}} s, water hammer exceeds the rating of the {{part}}.',
-    findingNever: 'The static pressure alone is at the rating of the {{part}}: no closing time stays under it.',
+    findingNever:
+      'The static pressure alone is at the rating of the {{part}}: no closing time stays under it.',
     by: ': {{operator}}',
     weakest: 'weakest part',
     setTime: 'Set {{seconds}} s in the duty',

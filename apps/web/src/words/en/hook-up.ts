@@ -16,7 +16,8 @@ export const hookUp = {
     way: 'Connection method',
     wayOf: 'Connection method, {{side}}',
     weakest: 'weakest part {{name}}, {{pressure}}',
-    noWay: 'No connection method is left here. Change what the place allows, or pick a valve with other ends.',
+    noWay:
+      'No connection method is left here. Change what the place allows, or pick a valve with other ends.',
     limits: 'Limits of the place',
     fromDuty: 'from the duty',
     cover: 'Depth of cover',

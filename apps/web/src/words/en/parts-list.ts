@@ -2,6 +2,7 @@
 export const counter = {
   counter: {
     title: 'Read a parts list',
+    short: 'Parts list',
     lead: 'Paste a list, an e-mail or an old quote. Each valve is written out in full, with what is missing and why it matters.',
     list: 'Paste the list here',
     example: '6   3/4" ball valve SWT full port',

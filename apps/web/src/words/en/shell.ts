@@ -3,6 +3,8 @@ export const around = {
   app: {
     name: 'Grevik',
     allJobs: 'Grevik, all jobs',
+    companyPages: 'Pages of the company',
+    menu: 'Menu',
     opening: 'Opening {{what}} …',
     tryAgain: 'Try again',
     openJobs: 'Open the list of jobs',

@@ -34,7 +34,8 @@ export const takeoff = {
     more: '{{second}} costs {{total}} more than {{first}}: {{each}} per stop, {{fixture}} per fixture.',
     less: '{{second}} costs {{total}} less than {{first}}: {{each}} per stop, {{fixture}} per fixture.',
     same: 'Both cost the same.',
-    breakEven: 'With replacement at the end of each life, the dearer option costs no more from year {{year}} on.',
+    breakEven:
+      'With replacement at the end of each life, the dearer option costs no more from year {{year}} on.',
     noBreakEven:
       'With replacement at the end of each life, the dearer option does not break even within a hundred years.',
     breakAt: 'From qty {{from}} the unit price is {{price}}: {{missing}} more would reach it.',

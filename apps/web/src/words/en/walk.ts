@@ -135,7 +135,8 @@ export const walk = {
     find: 'Room, fixture or line',
     more: 'and {{count}} more: type a name above',
     none: 'No job is stored on this device yet',
-    noneBody: 'Open a job once while there is a network. It is then stored on this device and this page works without a network.',
+    noneBody:
+      'Open a job once while there is a network. It is then stored on this device and this page works without a network.',
     asOf: 'as stored {{when}}',
     thenTitle: 'Then',
     elsewhere: 'It comes from somewhere else',

@@ -52,6 +52,12 @@ const TABLE = {
   photo: { of: 'position', words: (tag) => `Photo of ${tag}`, needs: 'record', isShown: true },
   entry: { of: 'position', words: (tag) => `Entry at ${tag}`, needs: 'record' },
   job: { of: 'job', words: (name) => `Job ${name}`, needs: 'bring-lines' },
+  'job-archive': {
+    of: 'job',
+    words: (name) => `Job ${name} archived or brought back`,
+    needs: 'bring-lines',
+    isUndoable: true,
+  },
   line: { of: 'job', words: (name) => `Line ${name}`, needs: 'walk' },
   walk: { of: 'job', words: (line) => `Walk of ${line}`, needs: 'walk', isUndoable: true },
   'walk-list': {

@@ -1,17 +1,16 @@
-import type { JobView } from '@grevik/contracts';
 import { Alert, Button } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { type ChangeEvent, useState } from 'react';
 import { Link } from 'react-router';
 import { failureText } from '../../store/failure';
-import { usePlaceMutation, useTakeArchiveMutation } from '../../store/archive-api';
+import { usePlaceMutation } from '../../store/archive-api';
 import { useMay } from '../../store/people-api';
 import { useWords } from '../../words';
-import { readTextFile } from '../../kit/read-text-file';
-import styles from './JobsPage.module.css';
+import { jsonIn } from '../../kit/json-in';
+import styles from './JobFiles.module.css';
 
 /** A job out as one file, and its places in and out. */
-export function JobFiles({ job }: { job: JobView }) {
+export function JobFiles({ job }: { job: { id: string; name: string } }) {
   const [place, { error }] = usePlaceMutation();
   const [problems, setProblems] = useState<string[]>([]);
   const mayWalk = useMay('walk');
@@ -71,40 +70,4 @@ export function JobFiles({ job }: { job: JobView }) {
       )}
     </div>
   );
-}
-
-/** Brings a job another company wrote down. */
-export function BringArchive() {
-  const [takeArchive, { error, isLoading }] = useTakeArchiveMutation();
-  const [isNoJson, setNoJson] = useState(false);
-  const { enqueueSnackbar } = useSnackbar();
-  const words = useWords();
-  const take = async ({ target }: ChangeEvent<HTMLInputElement>): Promise<void> => {
-    const archive = await jsonIn(target);
-    setNoJson(archive === undefined);
-    if (archive === undefined) return;
-    const { data } = await takeArchive(archive);
-    if (data) enqueueSnackbar(words('jobs.taken', { name: data.name, count: data.positions }));
-  };
-  return (
-    <div className={styles.files}>
-      <Button variant="outlined" component="label" disabled={isLoading}>
-        {words(isLoading ? 'jobs.taking' : 'jobs.bringArchive')}
-        <input type="file" accept=".json,application/json" hidden onChange={(event) => void take(event)} />
-      </Button>
-      {isNoJson && <Alert severity="error">{words('jobs.noJson')}</Alert>}
-      {error !== undefined && <Alert severity="error">{failureText(error)}</Alert>}
-    </div>
-  );
-}
-
-/** What stands in a chosen file; undefined where it is no JSON. */
-async function jsonIn(input: HTMLInputElement): Promise<unknown> {
-  const file = input.files?.[0];
-  input.value = '';
-  try {
-    return file && (JSON.parse(await readTextFile(file)) as unknown);
-  } catch {
-    return undefined;
-  }
 }

@@ -4,10 +4,10 @@ import userEvent from '@testing-library/user-event';
 import { Route, Routes, useParams } from 'react-router';
 import { show } from '../../testing/render';
 import { type Asked, serve } from '../../testing/server';
-import { BringArchive, JobFiles } from './JobFiles';
+import { JobFiles } from './JobFiles';
 import { NewLine } from './NewLine';
 
-const job = { id: 'job', version: 0, name: 'Quay', lines: [], houseRules: {} };
+const job = { id: 'job', name: 'Quay' };
 /** A file that can be read, which this test’s screen does not know by itself. */
 const file = (text: string, name = 'places.geojson'): File => {
   const made = new File([text], name, { type: 'application/json' });
@@ -59,28 +59,6 @@ describe('a job as files', () => {
     show(<JobFiles job={job} />, { may: ['look'] });
     expect(screen.queryByText('Import coordinates (GeoJSON)')).not.toBeInTheDocument();
     expect(screen.queryByRole('link', { name: /Import walk list/ })).not.toBeInTheDocument();
-  });
-
-  it('comes from a file of another company, or says why not', async () => {
-    let answer: { status: number; body: object } = {
-      status: 201,
-      body: { jobId: 'n', name: 'Sheds', positions: 12 },
-    };
-    const asked = serve(() => answer);
-    show(<BringArchive />);
-    await userEvent.upload(input(), file('{"format":"grevik-job"}', 'job.json'));
-    expect(await screen.findByText('Sheds: 12 positions imported')).toBeInTheDocument();
-    expect(asked[0]).toMatchObject({
-      method: 'POST',
-      path: '/api/archive/jobs',
-      body: { format: 'grevik-job' },
-    });
-    answer = {
-      status: 409,
-      body: { error: { code: 'conflict', message: 'There is a job called “Sheds” already.' } },
-    };
-    await userEvent.upload(input(), file('{"format":"grevik-job"}', 'job.json'));
-    expect(await screen.findByText('There is a job called “Sheds” already.')).toBeInTheDocument();
   });
 });
 

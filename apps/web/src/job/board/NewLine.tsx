@@ -5,7 +5,7 @@ import { useNavigate } from 'react-router';
 import { failureText } from '../../store/failure';
 import { useAddLineMutation } from '../../store/walk-api';
 import { useWords } from '../../words';
-import styles from './JobsPage.module.css';
+import styles from './NewLine.module.css';
 
 /** Creates a line, to be walked from its source. */
 export function NewLine({ jobId }: { jobId: string }) {

@@ -1,0 +1,147 @@
+import '@testing-library/jest-dom';
+import type { BoardPosition, BoardView } from '@grevik/contracts';
+import { screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { Route, Routes } from 'react-router';
+import { show } from '../../testing/render';
+import { type Asked, serve } from '../../testing/server';
+import { JobBoardPage } from './JobBoardPage';
+
+const position = (tag: string, more: Partial<BoardPosition> = {}): BoardPosition => ({
+  id: tag,
+  tag,
+  remarks: `Room of ${tag}`,
+  function: 'isolate',
+  dn: 20,
+  pickedType: null,
+  condition: {},
+  ordered: null,
+  ...more,
+});
+const BOARD: BoardView = {
+  id: 'job',
+  name: 'Quay',
+  archivedAt: null,
+  lines: [
+    {
+      id: 'cold',
+      name: 'Domestic cold',
+      medium: 'potable-cold',
+      positions: [
+        position('CW-101', { pickedType: 'ball', ordered: 'sent' }),
+        position('CW-102', { pickedType: 'ball' }),
+        position('CW-103'),
+        position('CW-104', { condition: { leaking: 'stem' } }),
+      ],
+    },
+    {
+      id: 'gas',
+      name: 'Gas',
+      medium: 'natural-gas',
+      positions: [position('GA-1', { condition: { type: 'plug-taper', turning: 'seized' } })],
+    },
+    { id: 'new', name: 'Irrigation', medium: 'irrigation', positions: [] },
+  ],
+  orders: [
+    { id: 'o', supplier: 'Upper Lock', state: 'sent', lines: 2, leadDays: 9 },
+    { id: 'd', supplier: null, state: 'draft', lines: 3, leadDays: null },
+  ],
+};
+
+function open(board: BoardView, may?: ['look']): Asked[] {
+  const asked = serve(({ method }) => (method === 'PUT' ? { status: 204, body: undefined } : { body: board }));
+  show(
+    <Routes>
+      <Route path="/jobs/:jobId" element={<JobBoardPage />} />
+    </Routes>,
+    { at: '/jobs/job', ...(may && { may }) },
+  );
+  return asked;
+}
+
+describe('the board of a job', () => {
+  it('shows every line with the state of each valve in words, a tap away', async () => {
+    open(BOARD);
+    const valve = await screen.findByRole('link', { name: 'CW-101 Room of CW-101, ordered' });
+    expect(valve).toHaveAttribute('href', '/jobs/job/lines/cold/line-up/CW-101');
+    for (const said of [
+      'CW-102 Room of CW-102, picked',
+      'CW-103 Room of CW-103, not picked',
+      'GA-1 Room of GA-1, act on it',
+    ])
+      expect(screen.getByRole('link', { name: said })).toBeInTheDocument();
+    expect(screen.getByText('4 valves · cold drinking water')).toBeInTheDocument();
+    expect(screen.getByText('CW-104 leaks outside')).toBeInTheDocument();
+    expect(screen.getByText('GA-1 does not turn: replace now')).toBeInTheDocument();
+    expect(screen.getByText('nothing walked yet')).toBeInTheDocument();
+  });
+
+  it('draws no water where gas runs', async () => {
+    open(BOARD);
+    await screen.findByText('Domestic cold', { selector: 'li a' });
+    const pipes = [...document.querySelectorAll('[data-pipe]')].map((pipe) => pipe.getAttribute('data-pipe'));
+    expect(pipes).toEqual(['water', 'gas', 'water']);
+  });
+
+  it('says what is urgent first, gas before water, then what arrives and what is next', async () => {
+    open(BOARD);
+    const today = within(await screen.findByRole('complementary'));
+    const [urgent, next] = today.getAllByRole('list');
+    expect(
+      within(urgent!)
+        .getAllByRole('listitem')
+        .map(({ textContent }) => textContent),
+    ).toEqual([
+      expect.stringMatching(/^GA-1 Room of GA-1Does not turn: replace now\.Gas/),
+      expect.stringMatching(/^CW-104 Room of CW-104Leaks outside\.Domestic cold/),
+      expect.stringMatching(/^Order to Upper Lock: 2 lines, sentlead time up to 9 days/),
+    ]);
+    expect(
+      within(next!)
+        .getAllByRole('listitem')
+        .map(({ textContent }) => textContent),
+    ).toEqual(['Pick CW-103', 'Walk Irrigation', 'Choose a supplier for 3 order lines']);
+  });
+
+  it('summarises a long line: what fails as symbols, the rest in counts', async () => {
+    const positions = Array.from({ length: 200 }, (_, at) =>
+      position(`UT-${at}`, at === 150 ? { condition: { turning: 'seized' } } : {}),
+    );
+    open({ ...BOARD, lines: [{ id: 'grid', name: 'Grid', medium: 'potable-cold', positions }] });
+    expect(await screen.findByRole('link', { name: /^UT-150/ })).toBeInTheDocument();
+    expect(screen.queryByRole('link', { name: /^UT-7 / })).not.toBeInTheDocument();
+    expect(screen.getByText('199 not picked · 1 act on it')).toBeInTheDocument();
+  });
+
+  it('of a new job says what to do, with the first line ready to be added', async () => {
+    open({ ...BOARD, lines: [], orders: [] });
+    expect(await screen.findByText('No lines on this job yet')).toBeInTheDocument();
+    expect(screen.getByRole('textbox', { name: 'New line' })).toBeInTheDocument();
+    expect(screen.getByRole('link', { name: 'Import walk list into Quay' })).toBeInTheDocument();
+  });
+
+  it('archives the job, and brings it back', async () => {
+    const asked = open(BOARD);
+    await userEvent.click(await screen.findByRole('button', { name: 'Archive job' }));
+    expect(await screen.findByText('Quay archived')).toBeInTheDocument();
+    expect(asked.find(({ method }) => method === 'PUT')).toMatchObject({
+      path: '/api/jobs/job/archived',
+      body: { archived: true },
+    });
+  });
+
+  it('that is archived says so', async () => {
+    open({ ...BOARD, archivedAt: '2026-01-01T00:00:00.000Z' });
+    expect(await screen.findByText('This job is archived.')).toBeInTheDocument();
+    expect(screen.queryByRole('button', { name: 'Archive job' })).not.toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Bring job back' }));
+    expect(await screen.findByText('Quay is open again')).toBeInTheDocument();
+  });
+
+  it('keeps from a role what it may not do', async () => {
+    open(BOARD, ['look']);
+    await screen.findByText('GA-1 does not turn: replace now');
+    for (const name of ['Add line', 'Archive job'])
+      expect(screen.queryByRole('button', { name })).not.toBeInTheDocument();
+  });
+});

@@ -1,0 +1,93 @@
+import type { BoardView } from '@grevik/contracts';
+import { FAILURE_WORDS, type NextStep, capitalized, jobFailures, nextOnJob } from '@grevik/core';
+import { Link } from 'react-router';
+import { shortName } from '../../kit/position-name';
+import { useWords } from '../../words';
+import styles from './JobBoardPage.module.css';
+
+const MOST_URGENT = 5;
+const MOST_TAGS = 4;
+const ARRIVING = new Set(['sent', 'confirmed', 'part-received']);
+
+/** What is urgent and what arrives on a job, and what is next. */
+export function Today({ board }: { board: BoardView }) {
+  const words = useWords();
+  const urgent = jobFailures(board.lines);
+  const arriving = board.orders.filter(({ state }) => ARRIVING.has(state));
+  const unplacedLines = board.orders
+    .filter(({ state, supplier }) => state === 'draft' && supplier === null)
+    .reduce((sum, { lines }) => sum + lines, 0);
+  const next = nextOnJob({ lines: board.lines, unplacedLines });
+  return (
+    <aside className={styles.today}>
+      <h2>{words('board.today')}</h2>
+      {urgent.length + arriving.length === 0 && <p>{words('board.nothing')}</p>}
+      <ul>
+        {urgent.slice(0, MOST_URGENT).map(({ id, tag, remarks, failure, line, ...position }) => (
+          <li key={id} data-urgent>
+            <Link to={`/jobs/${board.id}/lines/${line.id}/line-up/${encodeURIComponent(tag)}`}>
+              {tag} {shortName({ remarks, duty: position })}
+            </Link>
+            <span>{capitalized(FAILURE_WORDS[failure])}.</span>
+            <i>
+              {line.name} ·{' '}
+              <Link to={`/jobs/${board.id}/lines/${line.id}/log/${encodeURIComponent(tag)}`}>
+                {words('board.openLog')}
+              </Link>
+            </i>
+          </li>
+        ))}
+        {urgent.length > MOST_URGENT && (
+          <li>{words('board.moreUrgent', { count: urgent.length - MOST_URGENT })}</li>
+        )}
+        {arriving.map(({ id, supplier, state, lines, leadDays }) => (
+          <li key={id}>
+            <b>
+              {words('board.arriving', {
+                supplier: supplier ?? words('orders.waiting'),
+                count: lines,
+                state: words(`orders.states.${state}`),
+              })}
+            </b>
+            {leadDays !== null && <span>{words('board.lead', { count: leadDays })}</span>}
+            <Link to={`/jobs/${board.id}/orders`}>{words('board.openOrders')}</Link>
+          </li>
+        ))}
+      </ul>
+      <h2>{words('board.next')}</h2>
+      {next.length === 0 && <p>{words('board.done')}</p>}
+      <ol>
+        {next.map((step) => (
+          <li key={'line' in step ? `${step.kind} ${step.line.id}` : step.kind}>
+            <Next jobId={board.id} step={step} />
+          </li>
+        ))}
+      </ol>
+    </aside>
+  );
+}
+
+function Next({ jobId, step }: { jobId: string; step: NextStep }) {
+  const words = useWords();
+  switch (step.kind) {
+    case 'add-line':
+      return <>{words('board.nextAddLine')}</>;
+    case 'walk':
+      return (
+        <Link to={`/jobs/${jobId}/lines/${step.line.id}/walk`}>
+          {words('board.nextWalk', { line: step.line.name })}
+        </Link>
+      );
+    case 'pick': {
+      const tags = step.tags.slice(0, MOST_TAGS).join(', ');
+      const more = step.tags.length - MOST_TAGS;
+      return (
+        <Link to={`/jobs/${jobId}/lines/${step.line.id}/line-up/${encodeURIComponent(step.tags[0] ?? '')}`}>
+          {more > 0 ? words('board.nextPickMore', { tags, count: more }) : words('board.nextPick', { tags })}
+        </Link>
+      );
+    }
+    case 'place':
+      return <Link to={`/jobs/${jobId}/orders`}>{words('board.nextPlace', { count: step.lines })}</Link>;
+  }
+}

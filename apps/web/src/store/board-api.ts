@@ -1,0 +1,25 @@
+import type { BoardView, JobListing } from '@grevik/contracts';
+import { api } from './api';
+
+/** The list of jobs, and jobs at a glance. */
+const boardApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    jobListings: build.query<JobListing[], void>({
+      query: () => 'jobs/listings',
+      providesTags: ['Jobs', 'Session'],
+    }),
+    board: build.query<BoardView, string>({
+      query: (id) => `jobs/${id}/board`,
+      // A job may be megabytes: frozen here, the store does not walk through all of it to freeze it.
+      transformResponse: (board: BoardView) => Object.freeze(board),
+      structuralSharing: false,
+      providesTags: ['Jobs', 'Orders', 'Line', 'History'],
+    }),
+    archiveJob: build.mutation<void, { id: string; archived: boolean }>({
+      query: ({ id, archived }) => ({ url: `jobs/${id}/archived`, method: 'PUT', body: { archived } }),
+      invalidatesTags: ['Jobs', 'Mine'],
+    }),
+  }),
+});
+
+export const { useJobListingsQuery, useBoardQuery, useArchiveJobMutation } = boardApi;

@@ -1,0 +1,10 @@
+export { type LineSentence, FAILURE_WORDS, failuresOf, jobFailures, lineSentence } from './line-sentence.js';
+export { type NextStep, nextOnJob } from './next-on-job.js';
+export {
+  type Failure,
+  type PositionFacts,
+  type PositionState,
+  POSITION_STATES,
+  valveFailure,
+  positionState,
+} from './position-state.js';
