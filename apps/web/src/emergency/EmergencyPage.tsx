@@ -8,14 +8,14 @@ import {
 import type { LineView } from '@grevik/contracts';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { Loading, Notice } from '../kit/Notice';
+import { Loading } from '../kit/Notice';
 import { useFigures } from '../kit/useFigures';
 import { whenWords } from '../kit/when';
 import { Answer } from '../kit/isolation/Answer';
 import { itemWords } from '../kit/isolation/item-words';
 import { walked } from '../kit/isolation/useWalk';
 import { useWords } from '../words';
-import { emergencyOf } from './emergency';
+import { type Emergency, EMERGENCIES, emergencyOf } from './emergency';
 import type { KeptJob } from '../store/kept-job';
 import { useLastJob } from './useLastJob';
 import styles from './EmergencyPage.module.css';
@@ -29,12 +29,7 @@ export function EmergencyPage() {
     document.title = `${words('water.title')} · Grevik`;
   }, [words]);
   if (!kept) return <Loading what={words('line.job')} />;
-  if (kept === 'none')
-    return (
-      <Notice title={words('water.none')} action={<Link to="/">{words('app.openJobs')}</Link>}>
-        <p>{words('water.noneBody')}</p>
-      </Notice>
-    );
+  if (kept === 'none') return <FirstByMedium />;
   const job: Record<string, string> = query.get('job') === null ? {} : { job: kept.job.id };
   const line = kept.job.lines.find(({ id }) => id === query.get('line'));
   const itemId = query.get('at');
@@ -47,7 +42,7 @@ export function EmergencyPage() {
         </p>
       </header>
       {line && itemId !== null ? (
-        <Emergency
+        <ClosingAt
           key={`${line.id} ${itemId}`}
           kept={kept}
           line={line}
@@ -60,6 +55,40 @@ export function EmergencyPage() {
     </div>
   );
 }
+
+/** What to do first, by what comes out, where no job is stored on the device; and how to store one. */
+function FirstByMedium() {
+  const words = useWords();
+  return (
+    <div className={styles.page}>
+      <header>
+        <Link to="/" className={styles.brand} aria-label={words('app.allJobs')}>
+          GRE<b>V</b>IK
+        </Link>
+        <h1>{words('water.title')}</h1>
+        <p>{words('water.none')}</p>
+      </header>
+      {EMERGENCIES.map((kind) => (
+        <section key={kind} className={styles.emergency} data-kind={kind}>
+          <h2>{words(`water.kinds.${kind}`)}</h2>
+          {kind !== 'water' && <p className={styles.first}>{words(`water.first.${kind}`)}</p>}
+          <ol>
+            {stepsOf(kind, words).map((step) => (
+              <li key={step}>{step}</li>
+            ))}
+          </ol>
+        </section>
+      ))}
+      <p>{words('water.noneBody')}</p>
+      <Link to="/" className={styles.back}>
+        {words('app.openJobs')}
+      </Link>
+    </div>
+  );
+}
+
+const stepsOf = (kind: Emergency, words: ReturnType<typeof useWords>): readonly string[] =>
+  words(`water.then.${kind}`, { returnObjects: true }) as unknown as readonly string[];
 
 /** Every place water, gas or steam may come out of, by line: one tap answers. */
 function Where({ kept, choose }: { kept: KeptJob; choose: (lineId: string, itemId: string) => void }) {
@@ -123,7 +152,7 @@ function placesOf(
   return [...places].map(([name, id]) => ({ id, name }));
 }
 
-function Emergency({
+function ClosingAt({
   kept,
   line,
   itemId,
@@ -146,7 +175,6 @@ function Emergency({
     [walk, itemId],
   );
   const item = walk.itemOf.get(itemId);
-  const steps = words(`water.then.${kind}`, { returnObjects: true }) as unknown as readonly string[];
   return (
     <div data-kind={kind} className={styles.emergency}>
       {kind !== 'water' && <p className={styles.first}>{words(`water.first.${kind}`)}</p>}
@@ -158,7 +186,7 @@ function Emergency({
       {answer && <Answer line={line} walk={walk} answer={answer} />}
       <h2>{words('water.thenTitle')}</h2>
       <ol>
-        {steps.map((step) => (
+        {stepsOf(kind, words).map((step) => (
           <li key={step}>{step}</li>
         ))}
       </ol>

@@ -1,7 +1,8 @@
 import { type Medium, MEDIUM_FACTS } from '@grevik/core';
 
 /** What is coming out, as far as it decides what to do first. */
-export type Emergency = 'water' | 'gas' | 'steam' | 'sprinkler' | 'sewage' | 'other';
+export const EMERGENCIES = ['water', 'gas', 'steam', 'sprinkler', 'sewage', 'other'] as const;
+export type Emergency = (typeof EMERGENCIES)[number];
 
 /** The kind of emergency a medium makes. */
 export function emergencyOf(medium: Medium): Emergency {

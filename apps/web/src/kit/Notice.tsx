@@ -1,5 +1,6 @@
 import { Button } from '@mui/material';
 import type { ReactNode } from 'react';
+import { Link } from 'react-router';
 import { failureText } from '../store/failure';
 import { useWords } from '../words';
 import styles from './Notice.module.css';
@@ -30,9 +31,12 @@ export function Failure({ error, retry }: { error: unknown; retry: () => void })
     <Notice
       title={words('app.failed')}
       action={
-        <Button variant="outlined" onClick={retry}>
-          {words('app.tryAgain')}
-        </Button>
+        <div className={styles.acts}>
+          <Button variant="outlined" onClick={retry}>
+            {words('app.tryAgain')}
+          </Button>
+          <Link to="/">{words('app.openJobs')}</Link>
+        </div>
       }
     >
       <p>{failureText(error)}</p>

@@ -1,4 +1,4 @@
-import { MEDIUM_FACTS, houseRuleSettings } from '@grevik/core';
+import { MEDIUM_FACTS, houseRuleSettings, nearestTags } from '@grevik/core';
 import { useEffect, useMemo } from 'react';
 import { Link, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { Failure, Loading, Notice } from '../kit/Notice';
@@ -59,15 +59,8 @@ export function LineFrame() {
   if (!line.data || !job.data || !catalogue.data || !company.data)
     return <Loading what={words('line.what')} />;
   const isWalk = step === 'walk';
-  if (positions.length === 0 && !isWalk)
-    return <Notice title={words('line.empty', { line: line.data.name })}>{words('line.emptyBody')}</Notice>;
-  if (!current && !(isWalk && tag === undefined)) {
-    return (
-      <Notice title={words('line.notOn', { tag: tag ?? '', line: line.data.name })}>
-        <p>{words('line.notOnBody')}</p>
-      </Notice>
-    );
-  }
+  const isEmpty = positions.length === 0 && !isWalk;
+  const isLost = !isEmpty && !current && !(isWalk && tag === undefined);
 
   const { currency } = company.data;
   const context = {
@@ -101,7 +94,7 @@ export function LineFrame() {
           </span>
           <StepsNav jobId={jobId} lineId={lineId} tag={tag} />
         </div>
-        {current && (
+        {positions.length > 0 && (
           <LineStrip
             line={line.data}
             current={current}
@@ -112,7 +105,31 @@ export function LineFrame() {
           />
         )}
       </header>
-      <Outlet context={context} />
+      {isEmpty && (
+        <Notice
+          title={words('line.empty', { line: line.data.name })}
+          action={<Link to={`/jobs/${jobId}/lines/${lineId}/walk`}>{words('line.walkIt')}</Link>}
+        >
+          <p>{words('line.emptyBody')}</p>
+        </Notice>
+      )}
+      {isLost && (
+        <Notice title={words('line.notOn', { tag: tag ?? '', line: line.data.name })}>
+          <p>{words('line.notOnBody')}</p>
+          <p>
+            {words('line.nearest')}{' '}
+            {nearestTags(
+              tag ?? '',
+              positions.map((one) => one.tag),
+            ).map((near) => (
+              <Link key={near} to={addressOf({ tag: near })} className={styles.near}>
+                {near}
+              </Link>
+            ))}
+          </p>
+        </Notice>
+      )}
+      {!isEmpty && !isLost && <Outlet context={context} />}
       <MergeDialog />
     </>
   );

@@ -13,8 +13,14 @@ import { useWords } from '../../words';
 import styles from './SignIn.module.css';
 import { EmailField, FormField, NewPasswordField } from './FormFields';
 
-/** The ways in. The address stays: whoever comes in is where they wanted to go. */
-export function SignInPage({ doors }: { doors: SignInOptionsView }) {
+interface SignInPageProps {
+  doors: SignInOptionsView;
+  /** Whether somebody was signed in here just now: their session ended, or they ended it. */
+  hasEnded?: boolean;
+}
+
+/** Where one signs in. The address stays: whoever signs in is where they wanted to go. */
+export function SignInPage({ doors, hasEnded = false }: SignInPageProps) {
   const words = useWords();
   return (
     <main className={styles.page}>
@@ -24,6 +30,7 @@ export function SignInPage({ doors }: { doors: SignInOptionsView }) {
       <header>
         <h1>{words('doors.title')}</h1>
         <p>{words('doors.body')}</p>
+        {hasEnded && <Alert severity="info">{words('doors.ended')}</Alert>}
       </header>
       <div className={styles.doors}>
         {doors.demo && <DemoDoor />}

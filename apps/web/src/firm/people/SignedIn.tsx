@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { Outlet } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
 import { keepOnlyFor, useSessionQuery } from '../../store/people-api';
@@ -10,11 +10,13 @@ export function SignedIn() {
   const { data, error, isError, refetch } = useSessionQuery();
   const words = useWords();
   const personId = data?.session?.person.id;
+  const [wasIn, setWasIn] = useState(false);
+  if (personId !== undefined && !wasIn) setWasIn(true);
   useEffect(() => {
     // Whoever is there now, or nobody: what the device keeps for another person goes, however their session ended.
     if (data) void keepOnlyFor(personId);
   }, [data, personId]);
   if (data?.session) return <Outlet />;
   if (isError) return <Failure error={error} retry={() => void refetch()} />;
-  return data ? <SignInPage doors={data.doors} /> : <Loading what={words('app.name')} />;
+  return data ? <SignInPage doors={data.doors} hasEnded={wasIn} /> : <Loading what={words('app.name')} />;
 }

@@ -49,7 +49,9 @@ const BOARD: BoardView = {
 };
 
 function open(board: BoardView, may?: ['look']): Asked[] {
-  const asked = serve(({ method }) => (method === 'PUT' ? { status: 204, body: undefined } : { body: board }));
+  const asked = serve(({ method }) =>
+    method === 'PUT' ? { status: 204, body: undefined } : { body: board },
+  );
   show(
     <Routes>
       <Route path="/jobs/:jobId" element={<JobBoardPage />} />

@@ -16,7 +16,8 @@ const STRETCH = 40;
 
 interface LineStripProps {
   line: LineView;
-  current: PositionView;
+  /** Where one stands; nowhere where the tag in the address is not on the line. */
+  current: PositionView | undefined;
   models: readonly ModelView[];
   sides: HouseRuleSettings;
   /** Where a position's screen is. */
@@ -41,9 +42,9 @@ export function LineStrip({ line, current, models, sides, addressOf, walk }: Lin
       block: 'nearest',
       behavior: reduced ? 'auto' : 'smooth',
     });
-  }, [current.id]);
+  }, [current?.id]);
 
-  const at = line.positions.indexOf(current);
+  const at = current ? line.positions.indexOf(current) : 0;
   const isLong = line.positions.length > 3 * STRETCH;
   const from = isLong ? Math.max(0, at - STRETCH) : 0;
   const to = isLong ? Math.min(line.positions.length, at + STRETCH) : line.positions.length;
@@ -70,14 +71,14 @@ export function LineStrip({ line, current, models, sides, addressOf, walk }: Lin
         </li>
         {from > 0 && <li className={styles.more}>{words('line.before', { count: from })}</li>}
         {line.positions.slice(from, to).map((position) => (
-          <li key={position.id} ref={position.id === current.id ? here : null}>
+          <li key={position.id} ref={position.id === current?.id ? here : null}>
             <StripPosition
               position={position}
               line={line}
               models={models}
               sides={sides}
               address={addressOf(position)}
-              isCurrent={position.id === current.id}
+              isCurrent={position.id === current?.id}
             />
           </li>
         ))}

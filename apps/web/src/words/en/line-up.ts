@@ -36,6 +36,8 @@ export const lineUp = {
     empty: '{{line}} has no positions yet',
     emptyBody: 'Walk the line and type what you see, or import a walk list.',
     notOn: '{{tag}} is not on {{line}}',
+    nearest: 'Nearest tags:',
+    walkIt: 'Walk the line',
     notOnBody: 'It may be on another line of this job, or have been given another tag.',
     fromSource: '{{line}}, from its source',
     source: 'Source: {{medium}}',

@@ -56,6 +56,7 @@ export const around = {
     title: 'Choose valves for a job, with reasons',
     body: 'Walk the line, see what each position needs, compare the valves that fit, pick one and say why.',
     signIn: 'Sign in',
+    ended: 'You are signed out. Sign in to continue at this address.',
     email: 'E-mail',
     password: 'Password',
     demoTitle: 'Try it first',

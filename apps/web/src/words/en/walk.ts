@@ -139,6 +139,14 @@ export const walk = {
       'Open a job once while there is a network. It is then stored on this device and this page works without a network.',
     asOf: 'as stored {{when}}',
     thenTitle: 'Then',
+    kinds: {
+      water: 'Water',
+      gas: 'Gas',
+      steam: 'Steam',
+      sprinkler: 'Sprinkler',
+      sewage: 'Sewage',
+      other: 'Anything else',
+    },
     elsewhere: 'It comes from somewhere else',
     onPlan: 'Show on the plan',
     first: {

@@ -4,6 +4,7 @@ export * from './found.js';
 export * from './isolation-answer.js';
 export * from './judge-found.js';
 export * from './link-of.js';
+export * from './nearest-tags.js';
 export * from './pipes-beside.js';
 export * from './read-walk-text.js';
 export * from './settle-draft.js';
