@@ -1,15 +1,18 @@
 import AxeBuilder from '@axe-core/playwright';
 import { type Page, expect, test } from '@playwright/test';
-import { current, lookAround, openPosition, walkTo, openWalk, openWalkList } from './open.js';
+import { current, lookAround, openBoard, openPosition, walkTo, openWalk, openWalkList } from './open.js';
 
 /** Every screen, and how a person gets there from the list of jobs. */
 const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   jobs: async (page) => {
     await expect(page.getByRole('link', { name: 'Tarn Quay terminal', exact: true })).toBeVisible();
   },
+  board: async (page) => {
+    await openBoard(page);
+  },
   'line-up': async (page) => {
     await walkTo(page, 'CW-103');
-    await expect(page.getByRole('img', { name: /^Shut within/ })).toBeVisible();
+    await expect(page.getByRole('img', { name: /^Closed within/ })).toBeVisible();
   },
   pick: async (page) => {
     await walkTo(page, 'CW-107');
@@ -195,6 +198,7 @@ async function faultsOf(
 /** Screens that are used standing at a valve. */
 const ON_SITE: readonly string[] = [
   'jobs',
+  'board',
   'line-up',
   'pick',
   'duty',
@@ -237,7 +241,7 @@ for (const [width, height, schemes, names] of [
 test('strip, handle and columns are worked and understood without sight', async ({ page }) => {
   await openPosition(page, 'CW-101');
   await expect(current(page)).toHaveAccessibleName(
-    /CW-101 · 1½ in.*Building shut-off.*looked at, duty known, picked/s,
+    /CW-101 · 1½ in.*Building shut-off.*checked, duty known, picked/s,
   );
   const handle = page.getByRole('slider', { name: 'Handle' });
   await handle.focus();

@@ -27,10 +27,10 @@ test('shut the booster’s valve yourself, hear what it did, and write it to the
 }) => {
   await openPosition(page, 'CW-105');
   await bench(page).click();
-  await expect(finding(page)).toContainText(/Take at least 0\.\d+ s to shut it: notched lever/);
+  await expect(finding(page)).toContainText(/Close it in at least 0\.\d+ s: notched lever/);
   await page.getByRole('button', { name: 'Close by hand' }).click();
   await shut(page, 2, 10);
-  await expect(page.getByText(/^You took 0\.\d+ s\.$/)).toBeVisible();
+  await expect(page.getByText(/^You closed it in 0\.\d+ s\.$/)).toBeVisible();
   await expect(finding(page)).toContainText(/hammers over what the press joint carries/);
   await page.getByRole('button', { name: 'Open it again' }).click();
   await shut(page, 20, 60);
@@ -124,7 +124,7 @@ test('the purge card of the riser prints on one page', async ({ page }) => {
   await expect(finding(page)).toContainText('too small for its appliances');
   await page.getByRole('link', { name: 'Purge card' }).click();
   const card = page.getByRole('article', { name: 'Purge card' });
-  await expect(card).toContainText('Open the riser valve fully. It stays fully open');
+  await expect(card).toContainText('Open the riser valve fully and leave it fully open');
   await page.getByRole('switch', { name: 'Riser valve has an insulated joint' }).click();
   await expect(card).toContainText('Insulated union');
   const pdf = (await page.pdf({ format: 'Letter' })).toString('latin1');
@@ -145,7 +145,7 @@ test('the hall’s radiators: an area from the tape changes its stop, and stays 
   await area.press('Enter');
   await expect(row).not.toHaveText(before ?? '');
   await page.reload();
-  await expect(page.getByRole('textbox', { name: 'Radiation ST-106' })).toHaveValue('40 ft²');
+  await expect(page.getByRole('textbox', { name: 'Radiation ST-106' })).toHaveValue('40 sq ft EDR');
   await page.getByRole('button', { name: 'metric units' }).click();
   await expect(page.getByRole('textbox', { name: 'Radiation ST-106' })).toHaveValue('3.72 m²');
   await expect(page.getByRole('main')).not.toContainText(/psi|ft²|w\.c\./);

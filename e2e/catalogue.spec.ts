@@ -72,8 +72,8 @@ test('two are ticked and compared; the sentence, the rows that differ and the cu
   await page.getByRole('checkbox', { name: 'Compare Ostrand 21P' }).check();
   await page.getByRole('checkbox', { name: 'Compare Kell & Vane 9S' }).check();
   await page.getByRole('link', { name: 'Compare 2 side by side' }).click();
-  await expect(page.getByRole('list', { name: 'Summary' })).toContainText(/first to go/);
-  await expect(page.getByRole('img', { name: /these carry: .*Ostrand 21P/ })).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Summary' })).toContainText(/weakest part/);
+  await expect(page.getByRole('img', { name: /these are rated for: .*Ostrand 21P/ })).toBeVisible();
   const rows = page.getByRole('rowheader');
   const all = await rows.count();
   await page.getByRole('checkbox', { name: 'only what differs' }).check();
@@ -112,7 +112,7 @@ test('a job takes a side of its own, after what it would change was counted', as
   await page.goto('/house-rules');
   await page.getByLabel('Applies to', { exact: true }).selectOption({ label: 'Tarn Quay terminal only' });
   const rule = page.getByRole('group', { name: 'May a ball valve throttle?' });
-  await rule.getByText('What would another side change').click();
+  await rule.getByText('What would another option change').click();
   await expect(rule.getByText(/changes \d+ positions?\./)).toBeVisible();
   await expect(rule.getByRole('link', { name: 'CW-110' })).toBeVisible();
   await rule.getByRole('radio', { name: /^Never/ }).click();

@@ -50,7 +50,7 @@ test('what counts is weighed, and the order of the columns follows', async ({ pa
   await page.getByRole('slider', { name: 'How easily' }).focus();
   await page.keyboard.press('End');
   await expect(first).toHaveAttribute('data-model', 'Rushey U3');
-  await page.getByRole('button', { name: 'As usual' }).click();
+  await page.getByRole('button', { name: 'Default' }).click();
   await expect(first).not.toHaveAttribute('data-model', 'Rushey U3');
 });
 
@@ -60,6 +60,6 @@ test('under the columns stand flow against the handle and hammer against closing
   await openPosition(page, 'CW-103');
   await expect(page.getByRole('img', { name: /^At half open: .*gpm/ })).toBeVisible();
   await expect(
-    page.getByRole('img', { name: /^Shut within 0.029 s the pressure goes to \d+ psi/ }),
+    page.getByRole('img', { name: /^Closed within 0.029 s, the pressure reaches \d+ psi/ }),
   ).toBeVisible();
 });

@@ -33,7 +33,7 @@ test('the hook-up follows pipe and place, its card carries a code, and Undo take
   const supply = page.getByRole('region', { name: 'Supply side' });
   await expect(supply.getByRole('radio', { name: /soldered care/ })).toBeChecked();
   await page.getByRole('checkbox', { name: 'no torch here' }).click();
-  await expect(supply.getByRole('alert')).toContainText('No way is left here');
+  await expect(supply.getByRole('alert')).toContainText('No connection method is left here');
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect(supply.getByRole('radio', { name: /soldered care/ })).toBeChecked();
   await supply.getByRole('combobox', { name: /^Pipe/ }).selectOption('pex');

@@ -33,7 +33,7 @@ test('start a company, invite a technician by link, and see what their role may 
   await phone.getByLabel('E-mail').fill(`nils-${stamp}@works.example`);
   await phone.getByLabel('Password').fill(PASSWORD);
   await phone.getByRole('button', { name: 'Join' }).click();
-  await expect(phone.getByText('An owner, estimator or foreman starts one.')).toBeVisible();
+  await expect(phone.getByText('An owner, estimator or foreman creates one.')).toBeVisible();
   await expect(phone.getByRole('textbox', { name: 'Name' })).toBeHidden();
 
   await page.reload();
@@ -51,7 +51,7 @@ test('sign out, and come back to the same address by password', async ({ page })
   await door.getByLabel('E-mail').fill(`tove-${stamp}@works.example`);
   await door.getByLabel('Password').fill('not the password');
   await door.getByRole('button', { name: 'Sign in' }).click();
-  await expect(door.getByRole('alert')).toContainText('do not go together');
+  await expect(door.getByRole('alert')).toContainText('is wrong');
   await door.getByLabel('Password').fill(PASSWORD);
   await door.getByRole('button', { name: 'Sign in' }).click();
   await expect(page.getByRole('heading', { name: 'Password and sessions' })).toBeVisible();

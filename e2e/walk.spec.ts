@@ -94,7 +94,7 @@ test('a burst is tapped on the plan and answered in words', async ({ page }) => 
   await openWalk(page, 'Domestic cold');
   await page.locator('svg g', { hasText: 'Bakery café' }).last().click();
   await expect(page.getByRole('heading', { name: 'Close CW-102' })).toBeVisible();
-  await expect(page.getByText(/CW-103 is seized open and not relied on/)).toBeVisible();
+  await expect(page.getByText(/CW-103 is seized open; do not rely on it/)).toBeVisible();
   await expect(page.getByText(/Replace CW-103, and this becomes: close CW-103/)).toBeVisible();
 });
 
@@ -108,7 +108,7 @@ test('what is found is written down, shows on the strip, and moves the isolation
   await page.getByRole('button', { name: 'Save and next' }).click();
   await expect(page.getByText('HT-104: entry saved')).toBeVisible();
   await page.getByRole('treeitem', { name: 'Radiator ×3' }).click();
-  await expect(page.getByText(/HT-104 is seized open and not relied on/)).toBeVisible();
+  await expect(page.getByText(/HT-104 is seized open; do not rely on it/)).toBeVisible();
 });
 
 test('a photo is scaled, kept and shown', async ({ page }) => {
@@ -150,10 +150,10 @@ test('a job goes out as one file and comes back under another name', async ({ pa
 test('a side taken in a house rule changes what the walk says', async ({ page }) => {
   await page.goto('/house-rules');
   await page.getByRole('radio', { name: /Exercise every gate/ }).click();
-  await expect(page.getByText('Side taken.')).toBeVisible();
+  await expect(page.getByText('Option saved.')).toBeVisible();
   await openWalk(page, 'Domestic cold');
   await strip(page).locator('[data-tag="CW-111"]').click();
   await expect(page.getByText(/Do not operate\./)).toHaveCount(0);
   await page.goto('/house-rules');
-  await page.getByRole('radio', { name: /Hands off when unexercised/ }).click();
+  await page.getByRole('radio', { name: /Do not operate it when it is seized/ }).click();
 });

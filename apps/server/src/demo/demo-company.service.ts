@@ -17,12 +17,9 @@ import { conditionFrom } from '../work/entries/condition-from.js';
 import { Pick } from '../work/positions/pick.model.js';
 import { Position } from '../work/positions/position.model.js';
 import { Walk } from '../work/walks/walk.model.js';
-import { DEMO_CATALOGUE } from './catalogue/demo-catalogue.js';
-import { DEMO_ENTRIES } from './demo-entries.js';
-import { DEMO_JOB } from './demo-job.js';
 import { DemoOrders } from './demo-orders.service.js';
 import { demoLines } from './demo-lines.js';
-import { DEMO_FOREMAN, DEMO_PEOPLE } from './demo-people.js';
+import { DEMO_CATALOGUE, DEMO_ENTRIES, DEMO_FOREMAN, DEMO_JOB, DEMO_PEOPLE } from './demo-data.js';
 import { storedWalk } from './walked-line.js';
 
 const DEMO = { slug: DEMO_SLUG, name: 'Tarnside Plumbing and Waterworks', currency: 'USD' };
@@ -60,7 +57,7 @@ export class DemoCompany {
       });
       await inCompany(company.id, async () => {
         for (const person of DEMO_PEOPLE)
-          await this.people.findOrCreate({ where: { email: person.email }, defaults: person });
+          await this.people.findOrCreate({ where: { email: person.email }, defaults: { ...person } });
         const known = await this.models.findAll({ attributes: ['maker', 'model'] });
         const names = new Set(known.map(({ maker, model }) => `${maker} ${model}`));
         await this.catalogue.add(

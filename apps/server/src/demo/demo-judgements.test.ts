@@ -1,5 +1,5 @@
 import { type Duty, type Verdict, houseRuleSettings, lineUp } from '@grevik/core';
-import { DEMO_CATALOGUE } from './catalogue/demo-catalogue.js';
+import { DEMO_CATALOGUE } from './demo-data.js';
 import { demoLines } from './demo-lines.js';
 
 const places = new Map(

@@ -1,18 +1,52 @@
-import type { SettledItem } from '@grevik/core';
-import { DEMO_LINES, type DemoLine } from './demo-job.js';
-import { DEMO_WALKED_LINES, DEMO_WALKS } from './demo-walks.js';
+import { type Medium, type PositionDuty, type SettledItem, lineUp, parseQuantity } from '@grevik/core';
+import { DEMO_CATALOGUE, demoText, dutySaid, listedLines, walkedLines } from './demo-data.js';
+import { utilityGrid } from './utility-grid.js';
 import { walkedDemoPositions, walkedItems } from './walked-line.js';
 
+export interface DemoPosition {
+  tag: string;
+  remarks: string;
+  duty: PositionDuty;
+  /** Maker and model of what is picked already. */
+  picked?: string;
+}
+
+export interface DemoLine {
+  name: string;
+  medium: Medium;
+  positions: readonly DemoPosition[];
+  items: SettledItem[];
+}
+
 /** Every line of the demo job with its walk. */
-export function demoLines(): (DemoLine & { items: SettledItem[] })[] {
-  return [
-    ...DEMO_LINES.map((line) => ({
-      ...line,
-      items: walkedItems(DEMO_WALKS.find((walk) => walk.line === line.name)?.text ?? 'source'),
-    })),
-    ...DEMO_WALKED_LINES.map(({ line, medium, text, duty, material }) => {
-      const items = walkedItems(text);
-      return { name: line, medium, items, positions: walkedDemoPositions(items, { duty, material }) };
-    }),
-  ];
+export function demoLines(): DemoLine[] {
+  const listed = listedLines().map(({ positions, ...line }) => ({
+    ...line,
+    items: walkedItems(walkOf(line.name)),
+    positions: positions.map((position) => ({ ...position, duty: dutySaid(position.duty) })),
+  }));
+  const walked = walkedLines().map(({ name, medium, pressure, temperature, material, isPicked }) => {
+    const items = walkedItems(walkOf(name));
+    const duty = {
+      pressurePa: parseQuantity(pressure, 'pressure'),
+      temperatureC: parseQuantity(temperature, 'temperature'),
+    };
+    const positions = walkedDemoPositions(items, { duty, material });
+    return {
+      name,
+      medium,
+      items,
+      positions: isPicked ? positions.map((position) => withFirstChoice(position, medium)) : positions,
+    };
+  });
+  return [...listed, ...walked];
+}
+
+/** A walk as the crew typed it, from its source. */
+const walkOf = (line: string): string =>
+  line === 'Harbour grid' ? utilityGrid() : demoText(`walks/${line.toLowerCase().replaceAll(' ', '-')}.txt`);
+
+function withFirstChoice(position: DemoPosition, medium: Medium): DemoPosition {
+  const first = lineUp({ ...position.duty, medium }, DEMO_CATALOGUE).columns[0]?.model;
+  return first ? { ...position, picked: `${first.maker} ${first.model}` } : position;
 }

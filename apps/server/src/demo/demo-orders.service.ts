@@ -5,7 +5,7 @@ import { InjectModel } from '@nestjs/sequelize';
 import { OrderLine } from '../work/orders/order-line.model.js';
 import { Order } from '../work/orders/order.model.js';
 import { Receipt } from '../work/orders/receipt.model.js';
-import { DEMO_ORDERS } from './demo-orders.js';
+import { DEMO_ORDERS } from './demo-data.js';
 
 /** Puts what the demo job has on order, and what has come of it. */
 @Injectable()
@@ -32,7 +32,7 @@ export class DemoOrders {
           text,
           spec: spec ?? null,
           positions: tags.flatMap((tag) => positionIds.get(tag) ?? []),
-          unitPrice: String(unitPrice),
+          unitPrice: unitPrice === undefined ? null : String(unitPrice),
         });
         await this.receipts.bulkCreate(
           receipts.map(({ by, receivedAt, ...receipt }) => ({

@@ -1,7 +1,14 @@
-import { Autocomplete, Dialog, DialogContent, TextField } from '@mui/material';
+import { Autocomplete, Dialog, DialogContent, TextField, createFilterOptions } from '@mui/material';
 import { useWords } from '../words';
 import styles from './Palette.module.css';
 import { type Place, usePlaces } from './usePlaces';
+
+/** So many are shown: one more letter finds the rest. */
+const MOST = 60;
+const bySaid = createFilterOptions<Place>({
+  stringify: ({ name, also = '' }) => `${name} ${also}`,
+  limit: MOST,
+});
 
 /** Everything there is to go to or to do, found by a few letters. */
 export function Palette({ close, showKeys }: { close: () => void; showKeys: () => void }) {
@@ -23,6 +30,7 @@ export function Palette({ close, showKeys }: { close: () => void; showKeys: () =
           disableClearable
           forcePopupIcon={false}
           options={places}
+          filterOptions={bySaid}
           getOptionLabel={({ name }) => name}
           getOptionKey={({ id }) => id}
           noOptionsText={words('palette.nothing')}

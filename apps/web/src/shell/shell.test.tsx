@@ -3,6 +3,7 @@ import { act, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event';
 import { Route, Routes, useLocation } from 'react-router';
 import { show } from '../testing/render';
+import { BALL, LINE, POSITION } from '../testing/demo';
 import { type Asked, serve } from '../testing/server';
 import { NotFound } from './NotFound';
 import { Shell } from './Shell';
@@ -25,10 +26,25 @@ const POSITIONS = [
   { id: 'p2', lineId: 'line', tag: 'CW-102', remarks: 'Café branch', function: 'isolate', dn: 20 },
 ];
 
+const WALKED = {
+  ...LINE,
+  positions: [{ ...POSITION, id: 'p2', tag: 'CW-102' }],
+  walk: {
+    ...LINE.walk,
+    items: [
+      { id: 's', kind: 'source', depth: 0 },
+      { id: 'v', kind: 'valve', depth: 0, positionId: 'p2' },
+      { id: 'f', kind: 'fixture', fixture: 'basin', name: 'Staff rooms', depth: 0 },
+    ],
+  },
+};
+
 function answers({ path }: Asked): { body: unknown } | undefined {
   if (path === '/api/jobs') return { body: [JOB] };
   if (path === '/api/jobs/job') return { body: JOB };
   if (path === '/api/jobs/job/positions') return { body: POSITIONS };
+  if (path === '/api/jobs/job/walk') return { body: { ...JOB, lines: [WALKED] } };
+  if (path === '/api/catalogue') return { body: [BALL] };
   if (path === '/api/changes/mine') return { body: [] };
   return { body: null };
 }
@@ -40,6 +56,7 @@ function open(may?: readonly ('look' | 'bring-lines')[]) {
     <Routes>
       <Route element={<Shell />}>
         <Route path="/jobs/:jobId/lines/:lineId/:step/:tag?" element={<Here />} />
+        <Route path="/catalogue/types/:type" element={<Here />} />
         <Route path="*" element={<NotFound />} />
       </Route>
     </Routes>,
@@ -60,6 +77,27 @@ describe('the list of everything', () => {
     await userEvent.click(option);
     await waitFor(() => expect(screen.getByText('/jobs/job/lines/line/line-up/CW-102')).toBeInTheDocument());
     expect(screen.queryByRole('combobox')).not.toBeInTheDocument();
+  });
+
+  it.each([
+    ['staff rooms', /Basin, Staff rooms · served by CW-102/, '/jobs/job/lines/line/line-up/CW-102'],
+    ['tilting', /Tilting-disc check/, '/catalogue/types/check-tilting'],
+    ['joukowsky', /Hammer/, '/jobs/job/lines/line/bench/CW-101'],
+  ])('leads from “%s” to what is meant', async (typed, option, address) => {
+    open();
+    await screen.findByRole('link', { name: 'Tarn Quay' });
+    key('k', { ctrlKey: true });
+    await userEvent.type(await screen.findByRole('combobox'), typed);
+    await userEvent.click(await screen.findByRole('option', { name: option }));
+    await waitFor(() => expect(screen.getByText(address)).toBeInTheDocument());
+  });
+
+  it('leads to the emergency page by what happens', async () => {
+    open();
+    await screen.findByRole('link', { name: 'Tarn Quay' });
+    key('k', { ctrlKey: true });
+    await userEvent.type(await screen.findByRole('combobox'), 'burst');
+    expect(await screen.findByRole('option', { name: /^Emergency/ })).toBeInTheDocument();
   });
 
   it('does things as well: units, handle, the list of keys', async () => {

@@ -1,22 +1,36 @@
+import type { LineView } from '@grevik/contracts';
+import {
+  type WalkItem,
+  VALVE_TYPES,
+  VALVE_TYPE_FACTS,
+  capitalized,
+  upstreamValve,
+  walkNetwork,
+} from '@grevik/core';
 import { useColorScheme } from '@mui/material/styles';
 import { useMemo } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { shortName } from '../kit/position-name';
 import { useFigures } from '../kit/useFigures';
 import { useUndoLast } from './own-changes/useUndoLast';
-import { useJobPositionsQuery, useJobQuery, useJobsQuery } from '../store/api';
+import { useCatalogueQuery, useJobPositionsQuery, useJobQuery, useJobsQuery } from '../store/api';
+import { useJobWalkQuery } from '../store/walk-api';
 import { handleMoved } from '../store/handle-slice';
 import { useMay, useSignOutMutation } from '../store/people-api';
 import { useAppDispatch } from '../store/store';
 import { unitsChosen } from '../store/units-slice';
 import { useWords } from '../words';
+import { itemWords } from '../kit/isolation/item-words';
 import { STEPS, type ToLineUp } from './steps';
+import { CALCULATION_WORDS, SCREEN_WORDS } from './trade-words';
 
 /** Somewhere to go, or something to do. */
 export interface Place {
   id: string;
   group: string;
   name: string;
+  /** Other words people have for it. */
+  also?: string;
   go: () => void;
 }
 
@@ -27,6 +41,8 @@ export function usePlaces(showKeys: () => void): Place[] {
   const { data: positions } = useJobPositionsQuery(jobId ?? '', { skip });
   const { data: job } = useJobQuery(jobId ?? '', { skip });
   const { data: jobs } = useJobsQuery();
+  const { data: models } = useCatalogueQuery();
+  const { data: walks } = useJobWalkQuery(jobId ?? '', { skip });
   const figures = useFigures();
   const navigate = useNavigate();
   const dispatch = useAppDispatch();
@@ -52,32 +68,79 @@ export function usePlaces(showKeys: () => void): Place[] {
         to(`/jobs/${jobId}/lines/${position.lineId}/line-up/${encodeURIComponent(position.tag)}`),
       ),
     );
+    const ofFixtures = (walks?.lines ?? []).flatMap((walk) =>
+      fixturesOf(walk).map(({ item, tag: upstream }) =>
+        place(
+          words('palette.fixtures'),
+          `${itemWords(item, undefined, figures, words).name}${item.name === undefined ? '' : `, ${item.name}`} · ${words('palette.servedBy', { tag: upstream })}`,
+          to(`/jobs/${jobId}/lines/${walk.id}/line-up/${encodeURIComponent(upstream)}`),
+        ),
+      ),
+    );
     const ofLines = (job?.lines ?? []).map(({ id, name }) =>
       place(words('palette.lines'), name, to(`/jobs/${jobId}/lines/${id}/line-up`)),
     );
     const ofJobs = (jobs ?? []).map(({ id, name }) => place(words('palette.jobs'), name, to(`/jobs/${id}`)));
-    const screen = (name: string, address: string): Place =>
-      place(words('palette.screens'), name, to(address));
+    const screen = (name: string, address: string, also?: keyof typeof SCREEN_WORDS): Place => ({
+      ...place(words('palette.screens'), name, to(address)),
+      ...(also && { also: SCREEN_WORDS[also] }),
+    });
     const action = (name: string, go: () => void): Place => place(words('palette.actions'), name, go);
     const line = lineId ?? job?.lines[0]?.id;
     const at = tag === undefined ? '' : `/${encodeURIComponent(tag)}`;
+    const ofTypes = VALVE_TYPES.map((type) =>
+      place(
+        words('palette.types'),
+        capitalized(VALVE_TYPE_FACTS[type].words),
+        to(`/catalogue/types/${type}`),
+      ),
+    );
+    const ofModels = (models ?? [])
+      .filter(({ retired }) => !retired)
+      .map((model) =>
+        place(
+          words('palette.models'),
+          `${model.maker} ${model.model} · ${VALVE_TYPE_FACTS[model.type].words}`,
+          to(`/catalogue/models/${model.id}`),
+        ),
+      );
+    const ofCalculations =
+      line === undefined
+        ? []
+        : CALCULATION_WORDS.map(({ bench, also }) => ({
+            ...place(
+              words('palette.calculations'),
+              words(`benches.${bench}`),
+              to(`/jobs/${jobId}/lines/${line}/bench${at}?of=${bench}`),
+            ),
+            also,
+          }));
     return [
       ...ofPositions,
+      ...ofFixtures,
       ...ofLines,
       ...ofJobs,
       ...(line === undefined
         ? []
-        : STEPS.map((step) => screen(words(`steps.${step}`), `/jobs/${jobId}/lines/${line}/${step}${at}`))),
-      ...(jobId !== undefined && mayBring ? [screen(words('walkList.title'), `/jobs/${jobId}/walk`)] : []),
-      ...(jobId === undefined ? [] : [screen(words('orders.link'), `/jobs/${jobId}/orders`)]),
-      ...(jobId === undefined ? [] : [screen(words('takeoff.link'), `/jobs/${jobId}/takeoff`)]),
+        : STEPS.map((step) =>
+            screen(words(`steps.${step}`), `/jobs/${jobId}/lines/${line}/${step}${at}`, step),
+          )),
+      ...(jobId !== undefined && mayBring
+        ? [screen(words('walkList.title'), `/jobs/${jobId}/walk`, 'walk-list')]
+        : []),
+      ...(jobId === undefined ? [] : [screen(words('board.title'), `/jobs/${jobId}`)]),
+      ...(jobId === undefined ? [] : [screen(words('orders.link'), `/jobs/${jobId}/orders`, 'orders')]),
+      ...(jobId === undefined ? [] : [screen(words('takeoff.link'), `/jobs/${jobId}/takeoff`, 'takeoff')]),
+      ...ofTypes,
+      ...ofModels,
+      ...ofCalculations,
       screen(words('jobs.title'), '/'),
-      screen(words('water.title'), '/emergency'),
-      screen(words('catalogue.title'), '/catalogue'),
-      screen(words('types.title'), '/catalogue/types'),
-      screen(words('counter.title'), '/parts-list'),
-      screen(words('houseRules.title'), '/house-rules'),
-      screen(words('account.people'), '/people'),
+      screen(words('water.button'), '/emergency', 'emergency'),
+      screen(words('catalogue.title'), '/catalogue', 'catalogue'),
+      screen(words('types.title'), '/catalogue/types', 'types'),
+      screen(words('counter.title'), '/parts-list', 'parts-list'),
+      screen(words('houseRules.title'), '/house-rules', 'house-rules'),
+      screen(words('account.people'), '/people', 'people'),
       screen(words('account.title'), '/account'),
       ...(tag === undefined || line === undefined
         ? []
@@ -114,6 +177,8 @@ export function usePlaces(showKeys: () => void): Place[] {
     ];
   }, [
     positions,
+    walks,
+    models,
     job,
     jobs,
     figures,
@@ -130,4 +195,16 @@ export function usePlaces(showKeys: () => void): Place[] {
     showKeys,
     words,
   ]);
+}
+
+/** Every fixture of a line with the tag of the valve that serves it. */
+function fixturesOf({ walk, positions }: LineView): { item: WalkItem; tag: string }[] {
+  const tags = new Map(positions.map(({ id, tag }) => [id, tag]));
+  const network = walkNetwork(walk.items, () => ({ kind: 'valve' }));
+  const positionOf = new Map(walk.items.map(({ id, positionId }) => [id, positionId]));
+  return walk.items.flatMap((item) => {
+    if (item.kind !== 'fixture') return [];
+    const tag = tags.get(positionOf.get(upstreamValve(network, item.id) ?? '') ?? '');
+    return tag === undefined ? [] : [{ item, tag }];
+  });
 }

@@ -53,7 +53,7 @@ describe('the list of jobs', () => {
     expect(job).toMatchObject({
       name: 'Tarn Quay terminal',
       lines: 11,
-      positions: 124,
+      positions: 128,
       isMine: false,
       archivedAt: null,
     });
@@ -116,7 +116,7 @@ describe('the board of a job', () => {
     const board = (await visitor.get(`/api/jobs/${job.id}/board`).expect(200)).body as BoardView;
     expect(board.lines.map(({ name }) => name)).toEqual(job.lines.map(({ name }) => name));
     const positions = board.lines.flatMap((line) => line.positions);
-    expect(positions).toHaveLength(124);
+    expect(positions).toHaveLength(128);
     expect(positions.filter(({ pickedType }) => pickedType !== null)).toHaveLength(
       job.lines.reduce((sum, { picked }) => sum + picked, 0),
     );
