@@ -51,13 +51,13 @@ test('the catalogue goes out as a sheet and comes back with a price changed and 
   const sheet = await (await page.request.get('/api/catalogue/catalogue.csv')).text();
   const changed = sheet.replace(/(Ostrand,21P[^\r]*,15,[^\r]*?,)14\.6,/, '$113.9,');
   expect(changed).not.toBe(sheet);
-  await page.getByRole('button', { name: 'Import parts list' }).click();
+  await page.getByRole('button', { name: 'Import models' }).click();
   await page.locator('input[type=file]').setInputFiles({
     name: 'catalogue.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from(`${changed}\r\nFellside,5,spigot,${','.repeat(18)}20,,,9,`),
   });
-  await expect(page.getByText(/0 would be added, 1 changed/)).toBeVisible();
+  await expect(page.getByText(/0 to add, 1 to change/)).toBeVisible();
   await expect(page.getByText(/type: type is "spigot"/)).toBeVisible();
   await page.getByRole('button', { name: 'Import models' }).click();
   await expect(page.getByText('0 added, 1 changed')).toBeVisible();
@@ -112,9 +112,10 @@ test('a job takes a side of its own, after what it would change was counted', as
   await page.goto('/house-rules');
   await page.getByLabel('Applies to', { exact: true }).selectOption({ label: 'Tarn Quay terminal only' });
   const rule = page.getByRole('group', { name: 'May a ball valve throttle?' });
-  await rule.getByText('What would another option change').click();
-  await expect(rule.getByText(/changes \d+ positions?\./)).toBeVisible();
-  await expect(rule.getByRole('link', { name: 'CW-110' })).toBeVisible();
+  const change = rule.locator('xpath=..');
+  await expect(change.getByText(/changes \d+ positions?\./)).toBeVisible();
+  await change.getByText('Show the positions').click();
+  await expect(change.getByRole('link', { name: 'CW-110' })).toBeVisible();
   await rule.getByRole('radio', { name: /^Never/ }).click();
   await expect(page.getByText(/Option saved\. Every position it affects was judged again\./)).toBeVisible();
   await rule.getByRole('radio', { name: /^Same as the company:/ }).click();

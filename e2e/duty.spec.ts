@@ -70,7 +70,7 @@ test('a figure that is not known is left out, and asked for', async ({ page }) =
 test('the switch turns every figure at once and loses nothing', async ({ page }) => {
   await openPosition(page, 'CW-104');
   const text = () => page.locator('main').innerText();
-  await expect(page.getByRole('rowheader', { name: /^Pressure loss at/ })).toBeVisible();
+  await expect(page.getByRole('rowheader', { name: /^Loss at/ })).toBeVisible();
   await page.waitForLoadState('networkidle');
   const us = await text();
   await page.getByRole('button', { name: 'metric units' }).click();

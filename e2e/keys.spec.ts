@@ -8,15 +8,17 @@ test('walk, move the handle, pick and find by key', async ({ page }) => {
   await page.keyboard.press('k');
   await expect(current(page)).toHaveAttribute('data-tag', 'CW-104');
   for (let press = 0; press < 4; press += 1) await page.keyboard.press('[');
-  await expect(page.getByRole('rowheader', { name: 'Pressure loss at 80 %' })).toBeVisible();
+  await expect(page.getByRole('rowheader', { name: 'Loss at 80 %' })).toBeVisible();
   await page.keyboard.press(']');
-  await expect(page.getByRole('rowheader', { name: 'Pressure loss at 85 %' })).toBeVisible();
+  await expect(page.getByRole('rowheader', { name: 'Loss at 85 %' })).toBeVisible();
   await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
   await page.keyboard.press('Enter');
   await expect(page.getByRole('dialog', { name: /for CW-104$/ })).toBeVisible();
   await page.keyboard.press('Escape');
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('walk the line');
+  await expect(page.getByRole('dialog', { name: 'Keyboard shortcuts' })).toContainText(
+    'next or previous position',
+  );
   await page.keyboard.press('Escape');
   await page.keyboard.press('Control+k');
   await page.keyboard.type('dishwasher');
@@ -28,7 +30,7 @@ test('walk, move the handle, pick and find by key', async ({ page }) => {
   await expect(page.getByRole('dialog', { name: /for HW-103$/ })).toBeVisible();
   await page.keyboard.press('Escape');
   await page.keyboard.press('Control+k');
-  await page.keyboard.type('dark screen');
+  await page.keyboard.type('dark theme');
   await page.keyboard.press('Enter');
   await expect(page.locator('html')).toHaveClass(/dark/);
 });
@@ -47,7 +49,7 @@ test('what counts is weighed, and the order of the columns follows', async ({ pa
   await expect(first).toHaveAttribute('data-model', 'Brindlow 14N');
   await page.getByRole('slider', { name: 'Price' }).focus();
   await page.keyboard.press('Home');
-  await page.getByRole('slider', { name: 'How easily' }).focus();
+  await page.getByRole('slider', { name: 'Ease of repair' }).focus();
   await page.keyboard.press('End');
   await expect(first).toHaveAttribute('data-model', 'Rushey U3');
   await page.getByRole('button', { name: 'Default' }).click();

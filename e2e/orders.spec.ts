@@ -31,11 +31,11 @@ test('the hook-up follows pipe and place, its card carries a code, and Undo take
   await walkTo(page, 'CW-104');
   await step(page, 'Hook-up');
   const supply = page.getByRole('region', { name: 'Supply side' });
-  await expect(supply.getByRole('radio', { name: /soldered care/ })).toBeChecked();
+  await expect(supply.getByRole('radio', { name: /soldered With care/ })).toBeChecked();
   await page.getByRole('checkbox', { name: 'no torch here' }).click();
   await expect(supply.getByRole('alert')).toContainText('No connection method is left here');
   await page.getByRole('button', { name: 'Undo' }).last().click();
-  await expect(supply.getByRole('radio', { name: /soldered care/ })).toBeChecked();
+  await expect(supply.getByRole('radio', { name: /soldered With care/ })).toBeChecked();
   await supply.getByRole('combobox', { name: /^Pipe/ }).selectOption('pex');
   await expect(page.getByRole('img', { name: /The parts in a row.*adapter/ })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).last().click();
@@ -52,7 +52,7 @@ test('from a pick to a received order: said in full, priced by two suppliers, se
 }) => {
   await walkTo(page, 'CW-103');
   await page.getByRole('button', { name: 'Pick Ostrand 21P' }).click();
-  await page.getByRole('button', { name: 'Pick' }).click();
+  await page.getByRole('button', { name: 'Pick valve' }).click();
   await expect(page.getByRole('button', { name: 'Remove pick' })).toBeVisible();
   await step(page, 'Hook-up');
   await expect(page.getByRole('radio', { name: /pressed Fits/ }).first()).toBeChecked();
@@ -76,8 +76,8 @@ test('from a pick to a received order: said in full, priced by two suppliers, se
   const answers = order(page, 'Compare quotes');
   await expect(answers.getByText(/instead: 3\/4 in ball valve.*full port, brass/)).toBeVisible();
   await expect(answers.getByText(/at CW-103/)).toBeVisible();
-  await expect(answers.getByText(/differs in body; does not say lead-free, approval/)).toBeVisible();
-  await answers.getByRole('button', { name: /^Take Quillside Supply for/ }).click();
+  await expect(answers.getByText(/differs in body; does not state lead-free, approval/)).toBeVisible();
+  await answers.getByRole('button', { name: /^Accept Quillside Supply for/ }).click();
   const placed = order(page, 'Quillside Supply').last();
   await placed.getByRole('button', { name: 'Send' }).click();
   await expect(placed).toContainText('sent');

@@ -11,7 +11,7 @@ test('paste what was scribbled, complete a line by choices, and take it away sai
   await page.locator('input[type=file]').setInputFiles('e2e/fixtures/parts-list.txt');
   await expect(page.getByRole('heading', { name: '2 of 7 lines are complete' })).toBeVisible();
   const gate = page.getByRole('listitem').filter({ hasText: 'gate valve 2in standard' });
-  await expect(gate).toContainText('“Standard” says nothing: it leaves open connections');
+  await expect(gate).toContainText('“Standard” does not say enough. It leaves open: connections');
   const basins = page.getByRole('listitem').filter({ hasText: 'stop for basins' });
   await basins.getByRole('combobox', { name: 'supply side' }).selectOption('sweat');
   await basins.getByRole('button', { name: 'Apply' }).click();

@@ -22,7 +22,7 @@ test('start a company, invite a technician by link, and see what their role may 
   await door.getByLabel('Password').fill(PASSWORD);
   await door.getByRole('button', { name: 'Create company' }).click();
   await expect(page.getByRole('heading', { name: 'Lock keepers' })).toBeVisible();
-  await menu(page, 'People');
+  await page.getByRole('link', { name: 'People', exact: true }).click();
   await page.getByRole('button', { name: 'Create link' }).click();
   const link = await page.getByRole('textbox', { name: 'Invite a person' }).inputValue();
 
@@ -38,9 +38,9 @@ test('start a company, invite a technician by link, and see what their role may 
 
   await page.reload();
   await expect(page.getByRole('row', { name: /Nils Harrow/ })).toContainText('technician');
-  await page.getByRole('button', { name: 'Take out: Nils Harrow' }).click();
+  await page.getByRole('button', { name: 'Remove: Nils Harrow' }).click();
   await page.getByRole('button', { name: 'Confirm: remove: Nils Harrow' }).click();
-  await expect(page.getByText('Nils Harrow is out of the company')).toBeVisible();
+  await expect(page.getByText('Nils Harrow was removed from the company')).toBeVisible();
   await phone.reload();
   await expect(phone.getByRole('heading', { name: 'Sign in' })).toBeVisible();
 });
@@ -79,7 +79,7 @@ test('the last changes are listed, and go back by button and by key', async ({ p
   await page.getByRole('menuitem', { name: 'in a pit' }).click();
   await expect(word(page, 'place')).toHaveText('in a pit');
   await menu(page, 'Your recent changes');
-  await page.getByRole('button', { name: 'Take back: Duty of CW-114' }).first().click();
+  await page.getByRole('button', { name: 'Undo: Duty of CW-114' }).first().click();
   await expect(page.getByText('undone').first()).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
   await expect(word(page, 'place')).toHaveText('indoors');

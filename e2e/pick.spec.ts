@@ -13,7 +13,7 @@ test('pick one with the reason written and changed, see it on the strip, and fin
   const because = page.getByRole('textbox', { name: 'Because' });
   await expect(because).toHaveValue(/Ball, full port \(Ostrand 21P\)/);
   await because.fill('Press joints: no torch in this wall.');
-  await page.getByRole('button', { name: 'Pick' }).click();
+  await page.getByRole('button', { name: 'Pick valve' }).click();
   await expect(page.getByRole('button', { name: 'Picked Ostrand 21P' })).toBeVisible();
   await expect(current(page)).not.toContainText('not picked');
   await page.reload();

@@ -9,7 +9,8 @@ test('a list typed on site is looked at row by row and goes in together, into a 
 }) => {
   await lookAround(page);
   await page.getByRole('textbox', { name: 'Name' }).fill('Harbour sheds');
-  await page.getByRole('button', { name: 'Create company' }).click();
+  await page.getByRole('button', { name: 'Create job' }).click();
+  await page.getByRole('link', { name: 'Import walk list into Harbour sheds' }).click();
   await expect(page.getByRole('heading', { name: 'Import walk list' })).toBeVisible();
   await page.locator('input[type=file]').setInputFiles(SAMPLE);
   await expect(page.getByText('17 rows can be imported, 5 cannot.')).toBeVisible();
@@ -23,7 +24,7 @@ test('a list typed on site is looked at row by row and goes in together, into a 
   await page.getByRole('button', { name: 'Add 17 positions' }).click();
   await expect(page.getByText('17 positions added')).toBeVisible();
   await expect(strip(page).getByRole('link')).toHaveCount(6);
-  await page.goto('/');
+  await page.getByRole('link', { name: 'Harbour sheds', exact: true }).first().click();
   for (const line of ['Gas', 'Sprinkler', 'Wash-down', 'Hall steam', 'Lift station', 'Utility main']) {
     await expect(page.getByRole('link', { name: line }).last()).toBeVisible();
   }

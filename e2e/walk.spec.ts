@@ -95,7 +95,7 @@ test('a burst is tapped on the plan and answered in words', async ({ page }) => 
   await page.locator('svg g', { hasText: 'Bakery café' }).last().click();
   await expect(page.getByRole('heading', { name: 'Close CW-102' })).toBeVisible();
   await expect(page.getByText(/CW-103 is seized open; do not rely on it/)).toBeVisible();
-  await expect(page.getByText(/Replace CW-103, and this becomes: close CW-103/)).toBeVisible();
+  await expect(page.getByText(/If CW-103 were replaced, you would close CW-103/)).toBeVisible();
 });
 
 test('what is found is written down, shows on the strip, and moves the isolation answer', async ({

@@ -19,7 +19,7 @@ const PHONE = { width: 390, height: 844 };
  * @type {Record<string, Picture>}
  */
 const PICTURES = {
-  jobs: { size: DESK, go: async () => {} },
+  board: { size: DESK, go: openBoard },
   'line-up': {
     size: DESK,
     go: async (page) => {
@@ -31,7 +31,7 @@ const PICTURES = {
     size: DESK,
     dark: true,
     go: async (page) => {
-      await page.getByRole('link', { name: 'Buried service' }).click();
+      await openLine(page, 'Buried service');
       await page.locator('[data-tag="BS-103"]').click();
       await moveHandle(page, 70);
     },
@@ -93,7 +93,7 @@ const PICTURES = {
       await page.getByRole('slider', { name: 'Time' }).press('End');
     },
   },
-  'bench-pump-stop': {
+  'bench-check-closure': {
     size: DESK,
     metric: true,
     go: async (page) => {
@@ -114,7 +114,7 @@ const PICTURES = {
   'hook-up': {
     size: DESK,
     go: async (page) => {
-      await page.getByRole('link', { name: 'Buried service', exact: true }).first().click();
+      await openLine(page, 'Buried service');
       await page.locator('[data-tag="BS-102"]').click();
       await page.getByRole('link', { name: 'Hook-up', exact: true }).click();
       await page.getByRole('region', { name: 'Kit' }).waitFor();
@@ -124,9 +124,9 @@ const PICTURES = {
     size: { width: 1280, height: 1000 },
     go: async (page) => {
       await openOrders(page);
-      await page.getByRole('button', { name: /^Put \d+ picked/ }).click();
+      await page.getByRole('button', { name: /^Add \d+ picked/ }).click();
       await page.getByRole('checkbox', { name: 'All lines of No supplier yet' }).click();
-      await page.getByRole('button', { name: /^Ask for \d+ lines/ }).click();
+      await page.getByRole('button', { name: /^Request quotes for \d+ lines/ }).click();
       await page.getByRole('button', { name: 'Accept all from Bramfold Trade' }).waitFor();
       await page.getByRole('region', { name: 'Compare quotes' }).scrollIntoViewIfNeeded();
       await page.getByText('added from the picks').waitFor({ state: 'hidden' });
@@ -158,7 +158,7 @@ const PICTURES = {
       await page.getByText('What is here').waitFor();
     },
   },
-  'phone-water': {
+  'phone-emergency': {
     size: PHONE,
     go: async (page) => {
       await openPosition(page, 'CW-103');
@@ -176,24 +176,36 @@ const PICTURES = {
   },
 };
 
+/** @param {import('@playwright/test').Page} page */
+async function openBoard(page) {
+  await page.getByRole('link', { name: 'Tarn Quay terminal', exact: true }).click();
+  await page.getByRole('heading', { name: 'Next on this job' }).waitFor();
+}
+
+/** @param {import('@playwright/test').Page} page @param {string} line */
+async function openLine(page, line) {
+  await openBoard(page);
+  await page.getByRole('main').getByRole('link', { name: line, exact: true }).click();
+  await page.locator('[data-tag]').first().waitFor();
+}
+
 /** @param {import('@playwright/test').Page} page @param {string} tag */
 async function openPosition(page, tag) {
-  await page.getByRole('link', { name: 'Tarn Quay terminal', exact: true }).click();
+  await openLine(page, 'Domestic cold');
   await page.locator(`[data-tag="${tag}"]`).click();
   await page.locator(`[data-tag="${tag}"][aria-current]`).waitFor();
 }
 
 /** @param {import('@playwright/test').Page} page */
 async function openOrders(page) {
-  await openPosition(page, 'CW-101');
-  await page.getByRole('link', { name: 'Schedule' }).click();
-  await page.getByRole('link', { name: 'Orders', exact: true }).click();
+  await openBoard(page);
+  await page.getByRole('link', { name: 'Open orders' }).first().click();
   await page.getByRole('region', { name: 'Quillside Supply' }).waitFor();
 }
 
 /** @param {import('@playwright/test').Page} page @param {string} line @param {string} tag */
 async function openBench(page, line, tag) {
-  await page.getByRole('link', { name: line, exact: true }).first().click();
+  await openLine(page, line);
   await page.locator(`[data-tag="${tag}"]`).click();
   await page.locator(`[data-tag="${tag}"][aria-current]`).waitFor();
   await page.getByRole('link', { name: 'Bench', exact: true }).click();

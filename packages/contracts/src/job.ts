@@ -1,4 +1,10 @@
-import { CURRENCIES, type HouseRuleSettings, type Medium, type ValveFunction } from '@grevik/core';
+import {
+  CURRENCIES,
+  type Condition,
+  type HouseRuleSettings,
+  type Medium,
+  type ValveFunction,
+} from '@grevik/core';
 import { VersionedRequest } from './position.js';
 import { IsBoolean, IsIn, IsString, Length, Matches } from 'class-validator';
 
@@ -66,6 +72,8 @@ export interface PositionSummary {
   remarks: string;
   function: ValveFunction;
   dn: number;
+  /** What was found there. */
+  condition: Condition;
 }
 
 export interface CompanyView {

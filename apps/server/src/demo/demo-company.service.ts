@@ -74,7 +74,7 @@ export class DemoCompany {
     const positionIds = new Map<string, string>();
     for (const [placeInJob, { name, medium, positions, items }] of demoLines().entries()) {
       const line = await this.lines.create({ jobId: job.id, name, medium, placeInJob });
-      for (const [placeOnLine, { tag, remarks, duty, picked }] of positions.entries()) {
+      for (const [placeOnLine, { tag, remarks, duty, picked, place }] of positions.entries()) {
         const { id } = await this.positions.create({
           jobId: job.id,
           lineId: line.id,
@@ -82,6 +82,7 @@ export class DemoCompany {
           remarks,
           duty,
           placeOnLine,
+          ...(place && { longitude: place[0], latitude: place[1] }),
         });
         positionIds.set(tag, id);
         if (picked) await this.addPick(id, { medium, duty, picked }, people.get(DEMO_FOREMAN) ?? null);

@@ -9,6 +9,8 @@ export interface DemoPosition {
   duty: PositionDuty;
   /** Maker and model of what is picked already. */
   picked?: string;
+  /** Longitude and latitude, where somebody measured them. */
+  place?: readonly [longitude: number, latitude: number];
 }
 
 export interface DemoLine {
@@ -17,6 +19,8 @@ export interface DemoLine {
   positions: readonly DemoPosition[];
   items: SettledItem[];
 }
+
+const GRID = utilityGrid();
 
 /** Every line of the demo job with its walk. */
 export function demoLines(): DemoLine[] {
@@ -31,7 +35,10 @@ export function demoLines(): DemoLine[] {
       pressurePa: parseQuantity(pressure, 'pressure'),
       temperatureC: parseQuantity(temperature, 'temperature'),
     };
-    const positions = walkedDemoPositions(items, { duty, material });
+    const positions = walkedDemoPositions(items, { duty, material }).map((position) => {
+      const place = GRID.places.get(position.tag);
+      return { ...position, ...(place && { place }) };
+    });
     return {
       name,
       medium,
@@ -44,7 +51,7 @@ export function demoLines(): DemoLine[] {
 
 /** A walk as the crew typed it, from its source. */
 const walkOf = (line: string): string =>
-  line === 'Harbour grid' ? utilityGrid() : demoText(`walks/${line.toLowerCase().replaceAll(' ', '-')}.txt`);
+  line === 'Harbour grid' ? GRID.walk : demoText(`walks/${line.toLowerCase().replaceAll(' ', '-')}.txt`);
 
 function withFirstChoice(position: DemoPosition, medium: Medium): DemoPosition {
   const first = lineUp({ ...position.duty, medium }, DEMO_CATALOGUE).columns[0]?.model;

@@ -1,4 +1,4 @@
-import { MEDIUM_FACTS, houseRuleSettings, nearestTags } from '@grevik/core';
+import { FAILURE_WORDS, MEDIUM_FACTS, houseRuleSettings, nearestTags, valveFailure } from '@grevik/core';
 import { useEffect, useMemo } from 'react';
 import { Link, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { Failure, Loading, Notice } from '../kit/Notice';
@@ -74,6 +74,7 @@ export function LineFrame() {
     money: (amount: number) => new Intl.NumberFormat('en', { style: 'currency', currency }).format(amount),
   };
   const picked = positions.filter(({ pick }) => pick).length;
+  const failure = current && valveFailure(current.condition, line.data.medium);
 
   return (
     <>
@@ -93,6 +94,11 @@ export function LineFrame() {
             })}
           </span>
           <StepsNav jobId={jobId} lineId={lineId} tag={tag} />
+          {failure !== undefined && (
+            <strong className={styles.failure} role="status">
+              {current?.tag} {FAILURE_WORDS[failure]}.
+            </strong>
+          )}
         </div>
         {positions.length > 0 && (
           <LineStrip

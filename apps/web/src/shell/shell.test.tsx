@@ -22,8 +22,24 @@ const JOB = {
   lines: [{ id: 'line', name: 'Domestic cold', medium: 'potable-cold', positions: 2, picked: 0 }],
 };
 const POSITIONS = [
-  { id: 'p1', lineId: 'line', tag: 'CW-101', remarks: 'Building shut-off', function: 'isolate', dn: 40 },
-  { id: 'p2', lineId: 'line', tag: 'CW-102', remarks: 'Café branch', function: 'isolate', dn: 20 },
+  {
+    id: 'p1',
+    lineId: 'line',
+    tag: 'CW-101',
+    remarks: 'Building shut-off',
+    function: 'isolate',
+    dn: 40,
+    condition: {},
+  },
+  {
+    id: 'p2',
+    lineId: 'line',
+    tag: 'CW-102',
+    remarks: 'Café branch',
+    function: 'isolate',
+    dn: 20,
+    condition: { turning: 'seized' },
+  },
 ];
 
 const WALKED = {
@@ -72,7 +88,9 @@ describe('the list of everything', () => {
     await screen.findByRole('link', { name: 'Tarn Quay' });
     key('k', { ctrlKey: true });
     await userEvent.type(await screen.findByRole('combobox'), 'caf');
-    const option = await screen.findByRole('option', { name: /CW-102 · ¾ in · Café branch/ });
+    const option = await screen.findByRole('option', {
+      name: /CW-102 · ¾ in · Café branch · seized: do not operate/,
+    });
     expect(screen.getAllByRole('option')).toHaveLength(1);
     await userEvent.click(option);
     await waitFor(() => expect(screen.getByText('/jobs/job/lines/line/line-up/CW-102')).toBeInTheDocument());

@@ -1,10 +1,13 @@
-import type { LineView } from '@grevik/contracts';
+import type { LineView, PositionSummary } from '@grevik/contracts';
 import {
+  type Medium,
   type WalkItem,
+  FAILURE_WORDS,
   VALVE_TYPES,
   VALVE_TYPE_FACTS,
   capitalized,
   upstreamValve,
+  valveFailure,
   walkNetwork,
 } from '@grevik/core';
 import { useColorScheme } from '@mui/material/styles';
@@ -61,10 +64,11 @@ export function usePlaces(showKeys: () => void): Place[] {
       name,
       go,
     });
+    const mediumOf = new Map((job?.lines ?? []).map(({ id, medium }) => [id, medium]));
     const ofPositions = (positions ?? []).map((position) =>
       place(
         words('palette.positions'),
-        `${position.tag} · ${figures.size(position.dn)} · ${shortName({ remarks: position.remarks, duty: position })}`,
+        `${position.tag} · ${figures.size(position.dn)} · ${shortName({ remarks: position.remarks, duty: position })}${failureSaid(position, mediumOf.get(position.lineId))}`,
         to(`/jobs/${jobId}/lines/${position.lineId}/line-up/${encodeURIComponent(position.tag)}`),
       ),
     );
@@ -207,4 +211,10 @@ function fixturesOf({ walk, positions }: LineView): { item: WalkItem; tag: strin
     const tag = tags.get(positionOf.get(upstreamValve(network, item.id) ?? '') ?? '');
     return tag === undefined ? [] : [{ item, tag }];
   });
+}
+
+/** What is wrong with a position’s valve, behind its name. */
+function failureSaid({ condition }: PositionSummary, medium: Medium | undefined): string {
+  const failure = medium && valveFailure(condition, medium);
+  return failure === undefined ? '' : ` · ${FAILURE_WORDS[failure]}`;
 }

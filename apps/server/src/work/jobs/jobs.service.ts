@@ -97,13 +97,14 @@ export class JobsService {
     });
     if (!job) throw notHere();
     return job.lines.flatMap(({ positions }) =>
-      positions.map(({ id, lineId, tag, remarks, duty }) => ({
+      positions.map(({ id, lineId, tag, remarks, duty, condition }) => ({
         id,
         lineId,
         tag,
         remarks,
         function: duty.function,
         dn: duty.dn,
+        condition,
       })),
     );
   }

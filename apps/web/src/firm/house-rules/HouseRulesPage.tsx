@@ -1,6 +1,7 @@
 import { type HouseRule, type HouseRuleSettings, HOUSE_RULES, houseRuleSettings } from '@grevik/core';
 import { Alert, Radio, TextField } from '@mui/material';
 import { useSnackbar } from 'notistack';
+import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
 import { useCompanyQuery, useJobsQuery } from '../../store/api';
@@ -24,13 +25,16 @@ export function HouseRulesPage() {
   const mayTake = useMay('house-rules');
   const { enqueueSnackbar } = useSnackbar();
   const words = useWords();
+  const job = jobs.data?.find(({ id }) => id === query.get('job'));
+  const sides = useMemo(
+    () => houseRuleSettings({ ...company.data?.houseRules, ...job?.houseRules }),
+    [company.data?.houseRules, job?.houseRules],
+  );
   const failed = [company, jobs].find(({ isError }) => isError);
   if (failed) return <Failure error={failed.error} retry={() => void failed.refetch()} />;
   if (!company.data || !jobs.data) return <Loading what={words('houseRules.title')} />;
-  const job = jobs.data.find(({ id }) => id === query.get('job'));
   const { houseRules: ofCompany, version: ofCompanyVersion } = company.data;
   const own = job ? job.houseRules : ofCompany;
-  const sides = houseRuleSettings({ ...ofCompany, ...job?.houseRules });
   const isBusy = taking.isLoading || takingForJob.isLoading;
   const error = taking.error ?? takingForJob.error;
   const take = async (rule: HouseRule, side: string): Promise<void> => {
@@ -72,38 +76,40 @@ export function HouseRulesPage() {
         const isOwn = job !== undefined && rule in job.houseRules;
         const byCompany = houseRuleSettings(ofCompany)[rule];
         return (
-          <fieldset key={rule} className={styles.rule} disabled={!mayTake || isBusy}>
-            <legend>{question}</legend>
-            {job && (
-              <label data-taken={!isOwn || undefined}>
-                <Radio
-                  size="small"
-                  name={rule}
-                  checked={!isOwn}
-                  disabled={!mayTake}
-                  onChange={() => void take(rule, FOLLOWS)}
-                />
-                {words('houseRules.asCompany', { says: (all as Record<string, string>)[byCompany] ?? '' })}
-              </label>
-            )}
-            {Object.entries(all).map(([side, says]) => {
-              const isTaken = sides[rule] === side && (job === undefined || isOwn);
-              return (
-                <label key={side} data-taken={isTaken || undefined}>
+          <div key={rule} className={styles.pair}>
+            <fieldset className={styles.rule} disabled={!mayTake || isBusy}>
+              <legend>{question}</legend>
+              {job && (
+                <label data-taken={!isOwn || undefined}>
                   <Radio
                     size="small"
                     name={rule}
-                    checked={isTaken}
+                    checked={!isOwn}
                     disabled={!mayTake}
-                    onChange={() => void take(rule, side)}
+                    onChange={() => void take(rule, FOLLOWS)}
                   />
-                  {says}
-                  {side === standard && <span> {words('houseRules.standard')}</span>}
+                  {words('houseRules.asCompany', { says: (all as Record<string, string>)[byCompany] ?? '' })}
                 </label>
-              );
-            })}
+              )}
+              {Object.entries(all).map(([side, says]) => {
+                const isTaken = sides[rule] === side && (job === undefined || isOwn);
+                return (
+                  <label key={side} data-taken={isTaken || undefined}>
+                    <Radio
+                      size="small"
+                      name={rule}
+                      checked={isTaken}
+                      disabled={!mayTake}
+                      onChange={() => void take(rule, side)}
+                    />
+                    {says}
+                    {side === standard && <span> {words('houseRules.standard')}</span>}
+                  </label>
+                );
+              })}
+            </fieldset>
             {counted && <WhatWouldChange key={counted.id} job={counted} rule={rule} sides={sides} />}
-          </fieldset>
+          </div>
         );
       })}
     </div>

@@ -6,48 +6,45 @@ import {
   type Placed,
   type Switched,
   modelWords,
-  whatIf,
 } from '@grevik/core';
-import { useMemo, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { useCatalogueQuery } from '../../store/api';
 import { useJobWalkQuery } from '../../store/walk-api';
 import { useWords } from '../../words';
+import { countChanges } from './count-changes';
 import styles from './HouseRulesPage.module.css';
 
-/** For each other side of a rule: how many positions of a job would be judged otherwise, and which. Worked out when it is opened. */
-export function WhatWouldChange({
-  job,
-  rule,
-  sides,
-}: {
+interface WhatWouldChangeProps {
   job: JobView;
   rule: HouseRule;
   sides: HouseRuleSettings;
-}) {
-  const [isOpen, setIsOpen] = useState(false);
+}
+
+interface Change {
+  says: string;
+  moved: Switched[];
+}
+
+/** For each other option of a rule: how many positions of a job would be judged otherwise, and which. */
+export function WhatWouldChange({ job, rule, sides }: WhatWouldChangeProps) {
   const words = useWords();
   return (
-    <details className={styles.change} onToggle={({ currentTarget }) => setIsOpen(currentTarget.open)}>
-      <summary>{words('houseRules.whatIf', { job: job.name })}</summary>
-      {isOpen && <Changes job={job} rule={rule} sides={sides} />}
-    </details>
+    <section className={styles.change}>
+      <h3>{words('houseRules.whatIf', { job: job.name })}</h3>
+      <Changes job={job} rule={rule} sides={sides} />
+    </section>
   );
 }
 
-function Changes({ job, rule, sides }: { job: JobView; rule: HouseRule; sides: HouseRuleSettings }) {
+function Changes({ job, rule, sides }: WhatWouldChangeProps) {
   const { data: walk } = useJobWalkQuery(job.id);
   const { data: models } = useCatalogueQuery();
   const words = useWords();
-  const others = useMemo(
-    () =>
-      Object.entries(HOUSE_RULES[rule].sides as Record<string, string>).filter(
-        ([side]) => side !== sides[rule],
-      ),
-    [rule, sides],
-  );
-  const changes = useMemo(() => {
+  const [changes, setChanges] = useState<Change[]>();
+  useEffect(() => {
     if (!walk || !models) return undefined;
+    let isWanted = true;
     const placed = walk.lines.flatMap(({ positions, medium }) =>
       positions.map(({ id, duty, pick }): Placed => ({
         id,
@@ -56,11 +53,19 @@ function Changes({ job, rule, sides }: { job: JobView; rule: HouseRule; sides: H
       })),
     );
     const offered = models.filter(({ retired }) => !retired);
-    return others.map(([side, says]) => ({
-      says,
-      moved: whatIf(placed, offered, sides, { ...sides, [rule]: side } as HouseRuleSettings),
-    }));
-  }, [walk, models, others, rule, sides]);
+    const others = Object.entries(HOUSE_RULES[rule].sides as Record<string, string>).filter(
+      ([side]) => side !== sides[rule],
+    );
+    void Promise.all(
+      others.map(async ([side, says]) => ({
+        says,
+        moved: await countChanges(placed, offered, sides, { ...sides, [rule]: side } as HouseRuleSettings),
+      })),
+    ).then((counted) => isWanted && setChanges(counted));
+    return () => {
+      isWanted = false;
+    };
+  }, [walk, models, rule, sides]);
   if (!changes || !walk || !models) return <p>{words('houseRules.working')}</p>;
   const lineOf = new Map(
     walk.lines.flatMap((line) => line.positions.map((at) => [at.id, { line, at }] as const)),
@@ -86,23 +91,28 @@ function Changes({ job, rule, sides }: { job: JobView; rule: HouseRule; sides: H
       <p>
         <b>{says}</b> {words('houseRules.moves', { count: moved.length })}
       </p>
-      <ul>
-        {moved.map((one) => {
-          const found = lineOf.get(one.id);
-          return (
-            found && (
-              <li key={one.id}>
-                <Link
-                  to={`/jobs/${job.id}/lines/${found.line.id}/line-up/${encodeURIComponent(found.at.tag)}`}
-                >
-                  {found.at.tag}
-                </Link>{' '}
-                {say(one)}
-              </li>
-            )
-          );
-        })}
-      </ul>
+      {moved.length > 0 && (
+        <details>
+          <summary>{words('houseRules.which')}</summary>
+          <ul>
+            {moved.map((one) => {
+              const found = lineOf.get(one.id);
+              return (
+                found && (
+                  <li key={one.id}>
+                    <Link
+                      to={`/jobs/${job.id}/lines/${found.line.id}/line-up/${encodeURIComponent(found.at.tag)}`}
+                    >
+                      {found.at.tag}
+                    </Link>{' '}
+                    {say(one)}
+                  </li>
+                )
+              );
+            })}
+          </ul>
+        </details>
+      )}
     </div>
   ));
 }

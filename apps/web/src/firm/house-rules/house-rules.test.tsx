@@ -73,12 +73,11 @@ describe('the house rules', () => {
   it('say what another side would change on a job, counted and listed', async () => {
     serve(answers);
     show(<HouseRulesPage />);
-    const balls = within(await screen.findByRole('group', { name: 'May a ball valve throttle?' }));
-    const [summary] = balls.getAllByText('What would another option change in Quay?');
-    const details = summary!.closest('details')!;
-    details.open = true;
-    details.dispatchEvent(new Event('toggle'));
+    const group = await screen.findByRole('group', { name: 'May a ball valve throttle?' });
+    const balls = within(group.parentElement!);
+    expect(balls.getByText('What another option would change in Quay')).toBeInTheDocument();
     expect(await balls.findByText(/changes 1 position\./)).toBeVisible();
+    await userEvent.click(balls.getByText('Show the positions'));
     expect(balls.getByRole('link', { name: 'CW-103' })).toBeVisible();
     expect(balls.getByText(/first choice Ostrand 21P, then none/)).toBeVisible();
   });

@@ -47,9 +47,9 @@ describe('picking', () => {
     const because = screen.getByRole('textbox', { name: 'Because' });
     expect(because).toHaveTextContent('Ball, full port (Ostrand 21P) fits with care.');
     await userEvent.clear(because);
-    expect(screen.getByRole('button', { name: 'Pick' })).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'Pick valve' })).toBeDisabled();
     await userEvent.type(because, 'No torch.');
-    await userEvent.click(screen.getByRole('button', { name: 'Pick' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Pick valve' }));
     expect(await screen.findByText('closed')).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
     await waitFor(() => expect(asked).toHaveLength(2));
@@ -78,7 +78,7 @@ describe('picking', () => {
       />,
     );
     await userEvent.type(screen.getByRole('textbox', { name: 'Because' }), ' More.');
-    await userEvent.click(screen.getByRole('button', { name: 'Pick' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Pick valve' }));
     expect(await screen.findByRole('alert')).toHaveTextContent('Ostrand 21P is ruled out here.');
     expect(screen.getByRole('textbox', { name: 'Because' })).toHaveTextContent('More.');
   });
@@ -90,7 +90,7 @@ describe('picking', () => {
       body: { error: { code: 'stale', message: 'CW-103 was changed meanwhile.', current: theirs } },
     }));
     show(<Picking />);
-    await userEvent.click(screen.getByRole('button', { name: 'Pick' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Pick valve' }));
     expect(await screen.findByRole('alert')).toHaveTextContent(
       'Joss Karran has picked here in the meantime: No torch. Pick yours anyway',
     );

@@ -1,4 +1,16 @@
-import { ADVICE, type CatalogueModel, FUNCTION_WORDS, PIPE_FACTS, modelWords, pickedNow } from '@grevik/core';
+import {
+  type CatalogueModel,
+  type Condition,
+  type Medium,
+  ADVICE,
+  FAILURE_WORDS,
+  FUNCTION_WORDS,
+  PIPE_FACTS,
+  capitalized,
+  modelWords,
+  pickedNow,
+  valveFailure,
+} from '@grevik/core';
 import { Button, Table, TableBody, TableCell, TableContainer, TableHead, TableRow } from '@mui/material';
 import { Link } from 'react-router';
 import { VerdictMark } from '../../kit/VerdictMark';
@@ -61,14 +73,16 @@ export function SchedulePage() {
             </TableRow>
           </TableHead>
           <TableBody>
-            {chosen.map(({ position: { id, tag, remarks, duty }, picked }) => (
+            {chosen.map(({ position: { id, tag, remarks, duty, condition }, picked }) => (
               <TableRow key={id}>
                 <TableCell className={styles.tag}>
                   <Link to={`/jobs/${line.jobId}/lines/${line.id}/line-up/${encodeURIComponent(tag)}`}>
                     {tag}
                   </Link>
                 </TableCell>
-                <TableCell>{remarks}</TableCell>
+                <TableCell>
+                  {remarks} <Failing condition={condition} medium={line.medium} />
+                </TableCell>
                 <TableCell>{FUNCTION_WORDS[duty.function]}</TableCell>
                 <TableCell className={styles.figure}>{figures.size(duty.dn)}</TableCell>
                 <TableCell>
@@ -113,4 +127,10 @@ function ModelInWords({ model }: { model: CatalogueModel }) {
       <b>{name}</b>, {details} · {from}
     </>
   );
+}
+
+/** What is wrong with the valve that stands there. */
+function Failing({ condition, medium }: { condition: Condition; medium: Medium }) {
+  const failure = valveFailure(condition, medium);
+  return failure === undefined ? null : <strong>{capitalized(FAILURE_WORDS[failure])}.</strong>;
 }

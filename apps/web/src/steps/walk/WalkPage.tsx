@@ -57,7 +57,15 @@ export function WalkPage() {
           <h2>{words('walk.burst')}</h2>
           <span>{words('walk.burstHint')}</span>
         </header>
-        {isolated && <Plan walk={isolated.walk} chosen={chosen} answer={isolated.answer} choose={choose} />}
+        {isolated && (
+          <Plan
+            walk={isolated.walk}
+            chosen={chosen}
+            answer={isolated.answer}
+            choose={choose}
+            medium={line.medium}
+          />
+        )}
         {isolated?.answer && <Answer line={line} walk={isolated.walk} answer={isolated.answer} />}
       </div>
       <div className={styles.here}>

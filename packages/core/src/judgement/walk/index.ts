@@ -1,6 +1,7 @@
 export * from './condition.js';
 export * from './fixtures.js';
 export * from './found.js';
+export * from './ground-plan.js';
 export * from './isolation-answer.js';
 export * from './judge-found.js';
 export * from './link-of.js';

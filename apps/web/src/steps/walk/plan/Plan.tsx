@@ -1,12 +1,21 @@
-import type { IsolationAnswer, NetworkLink, WalkItem } from '@grevik/core';
-import { useEffect, useMemo, useRef } from 'react';
+import {
+  type IsolationAnswer,
+  type Medium,
+  type NetworkLink,
+  type WalkItem,
+  MEDIUM_FACTS,
+} from '@grevik/core';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { Loading } from '../../../kit/Notice';
 import { useFigures } from '../../../kit/useFigures';
 import { useWords } from '../../../words';
 import { itemWords } from '../../../kit/isolation/item-words';
 import type { Walked } from '../../../kit/isolation/useWalk';
 import styles from './Plan.module.css';
+import { groundLayout } from './ground-layout';
+import type { PlanLayout } from './lay-out';
 import { planGraph } from './plan-graph';
+import { ScaleAndNorth } from './ScaleAndNorth';
 import { usePlanLayout } from './usePlanLayout';
 
 /** Smaller, nobody reads it: a longer plan is scrolled. */
@@ -18,83 +27,113 @@ interface PlanProps {
   chosen: string | undefined;
   answer: IsolationAnswer | undefined;
   choose: (itemId: string) => void;
+  medium: Medium;
 }
 
 /** The line as a plan, drawn from the walk: the water from left to right, what is cut off in red, what to close filled. */
-export function Plan({ walk, chosen, answer, choose }: PlanProps) {
+export function Plan({ walk, chosen, answer, choose, medium }: PlanProps) {
   const words = useWords();
   const graph = useMemo(
     () => planGraph(walk.items, walk.network, walk.items.length > 400 ? chosen : undefined),
     [walk, chosen],
   );
   const laid = usePlanLayout(graph);
+  const ground = useMemo(() => groundLayout(graph, walk), [graph, walk]);
+  const [isSchematic, setSchematic] = useState(false);
+  const isOnGround = ground !== undefined && !isSchematic;
   const state = useMemo(() => stateOf(answer), [answer]);
   const linkOf = useMemo(() => new Map(walk.network.links.map((link) => [link.id, link])), [walk]);
   const scroller = useRef<HTMLDivElement>(null);
   useEffect(() => {
     scroller.current?.querySelector('[data-here]')?.scrollIntoView({ block: 'nearest', inline: 'center' });
   }, [chosen, laid]);
-  if (!laid) return <Loading what={words('walk.plan')} />;
-  const { layout, graph: drawn } = laid;
+  if (!laid && !isOnGround) return <Loading what={words('walk.plan')} />;
+  const { layout, graph: drawn } = isOnGround || !laid ? { layout: ground ?? EMPTY, graph } : laid;
   return (
-    <div className={styles.plan} ref={scroller} role="region" aria-label={words('walk.planOf')} tabIndex={0}>
-      {/* The outline beside it is the same list for those who do not see the plan. */}
-      <svg
-        aria-hidden="true"
-        viewBox={`0 0 ${layout.width} ${layout.height}`}
-        style={{ minWidth: layout.width * LEAST_SCALE, maxWidth: layout.width * 1.3 }}
+    <>
+      {ground && (
+        <div className={styles.views} role="group" aria-label={words('walk.planView')}>
+          {([false, true] as const).map((schematic) => (
+            <button
+              key={String(schematic)}
+              type="button"
+              aria-pressed={isSchematic === schematic}
+              onClick={() => setSchematic(schematic)}
+            >
+              {words(schematic ? 'walk.schematic' : 'walk.onGround')}
+            </button>
+          ))}
+        </div>
+      )}
+      <div
+        className={styles.plan}
+        ref={scroller}
+        role="region"
+        aria-label={words('walk.planOf')}
+        tabIndex={0}
       >
-        {drawn.pipes.map(({ id, from, to, runs }) => {
-          const a = layout.at[from];
-          const b = layout.at[to];
-          if (!a || !b) return null;
-          const path = layout.laid[id];
-          const target = runs[0] ?? id;
-          const isCut = state.cut.has(target) || state.cut.has(id);
-          const isDry = !isCut && (state.dry.has(to) || state.dry.has(from));
-          return (
-            <g
-              key={id}
-              className={isCut ? styles.cut : isDry ? styles.dry : styles.pipe}
-              onClick={() => choose(runs.at(-1) ?? id)}
-            >
-              <path d={path} className={styles.wall} />
-              <path d={path} className={styles.water} />
-              <path d={path} className={styles.target} />
-              {runs.includes(chosen ?? '') && <Burst x={(a.x + b.x) / 2} y={(a.y + b.y) / 2} />}
-            </g>
-          );
-        })}
-        {drawn.places.map((id) => {
-          const at = layout.at[id];
-          const item = walk.itemOf.get(id);
-          if (!at || !item) return null;
-          return (
-            <g
-              key={id}
-              data-here={id === chosen || undefined}
-              transform={`translate(${at.x} ${at.y})`}
-              onClick={() => choose(id)}
-              className={styles.place}
-            >
-              <Place
-                item={item}
-                link={linkOf.get(id)}
-                walk={walk}
-                state={{
-                  isChosen: id === chosen,
-                  closes: state.close.has(id),
-                  isUnused: state.unused.has(id),
-                  isDry: state.dry.has(id),
-                }}
-              />
-            </g>
-          );
-        })}
-      </svg>
-    </div>
+        {/* The outline beside it is the same list for those who do not see the plan. */}
+        <svg
+          aria-hidden="true"
+          data-pipe={MEDIUM_FACTS[medium].family}
+          viewBox={`0 0 ${layout.width} ${layout.height}`}
+          style={{ minWidth: layout.width * LEAST_SCALE, maxWidth: layout.width * 1.3 }}
+        >
+          {drawn.pipes.map(({ id, from, to, runs }) => {
+            const a = layout.at[from];
+            const b = layout.at[to];
+            if (!a || !b) return null;
+            const path = layout.laid[id];
+            const target = runs[0] ?? id;
+            const isCut = state.cut.has(target) || state.cut.has(id);
+            const isDry = !isCut && (state.dry.has(to) || state.dry.has(from));
+            return (
+              <g
+                key={id}
+                className={isCut ? styles.cut : isDry ? styles.dry : styles.pipe}
+                onClick={() => choose(runs.at(-1) ?? id)}
+              >
+                <path d={path} className={styles.wall} />
+                <path d={path} className={styles.inside} />
+                <path d={path} className={styles.target} />
+                {runs.includes(chosen ?? '') && <Burst x={(a.x + b.x) / 2} y={(a.y + b.y) / 2} />}
+              </g>
+            );
+          })}
+          {drawn.places.map((id) => {
+            const at = layout.at[id];
+            const item = walk.itemOf.get(id);
+            if (!at || !item) return null;
+            return (
+              <g
+                key={id}
+                data-here={id === chosen || undefined}
+                transform={`translate(${at.x} ${at.y})`}
+                onClick={() => choose(id)}
+                className={styles.place}
+              >
+                <Place
+                  item={item}
+                  link={linkOf.get(id)}
+                  walk={walk}
+                  state={{
+                    isChosen: id === chosen,
+                    closes: state.close.has(id),
+                    isUnused: state.unused.has(id),
+                    isDry: state.dry.has(id),
+                  }}
+                />
+              </g>
+            );
+          })}
+          {isOnGround && <ScaleAndNorth layout={ground} />}
+        </svg>
+      </div>
+    </>
   );
 }
+
+const EMPTY: PlanLayout = { width: 0, height: 0, at: {}, laid: {} };
 
 interface Standing {
   isChosen: boolean;

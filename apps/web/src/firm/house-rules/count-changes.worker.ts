@@ -1,0 +1,4 @@
+import { whatIf } from '@grevik/core';
+import { expose } from 'comlink';
+
+expose(whatIf);
