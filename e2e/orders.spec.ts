@@ -37,7 +37,7 @@ test('the hook-up follows pipe and place, its card carries a code, and Undo take
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect(supply.getByRole('radio', { name: /soldered With care/ })).toBeChecked();
   await supply.getByRole('combobox', { name: /^Pipe/ }).selectOption('pex');
-  await expect(page.getByRole('img', { name: /The parts in a row.*adapter/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /The parts in order.*adapter/ })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect(page.getByRole('button', { name: 'Reset to the duty' })).toBeHidden();
   await page.getByRole('link', { name: 'Install card' }).click();
@@ -74,7 +74,7 @@ test('from a pick to a received order: said in full, priced by two suppliers, se
   await page.getByRole('combobox', { name: /Fault/ }).selectOption('none');
   await page.getByRole('button', { name: 'Request quotes for 1 line' }).click();
   const answers = order(page, 'Compare quotes');
-  await expect(answers.getByText(/instead: 3\/4 in ball valve.*full port, brass/)).toBeVisible();
+  await expect(answers.getByText(/substitute: 3\/4 in ball valve.*full port, brass/)).toBeVisible();
   await expect(answers.getByText(/at CW-103/)).toBeVisible();
   await expect(answers.getByText(/differs in body; does not state lead-free, approval/)).toBeVisible();
   await answers.getByRole('button', { name: /^Accept Quillside Supply for/ }).click();

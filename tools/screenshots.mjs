@@ -199,7 +199,7 @@ async function openPosition(page, tag) {
 /** @param {import('@playwright/test').Page} page */
 async function openOrders(page) {
   await openBoard(page);
-  await page.getByRole('link', { name: 'Open orders' }).first().click();
+  await page.getByRole('link', { name: 'Orders', exact: true }).click();
   await page.getByRole('region', { name: 'Quillside Supply' }).waitFor();
 }
 

@@ -96,7 +96,7 @@ describe('the board of a job', () => {
     ).toEqual([
       expect.stringMatching(/^GA-1 Room of GA-1Does not turn: replace now\.Gas/),
       expect.stringMatching(/^CW-104 Room of CW-104Leaks outside\.Domestic cold/),
-      expect.stringMatching(/^Order to Upper Lock: 2 lines, sentlead time up to 9 days/),
+      expect.stringMatching(/^Upper Lock: 2 lines, sentlead time up to 9 days/),
     ]);
     expect(
       within(next!)

@@ -42,15 +42,14 @@ export function Today({ board }: { board: BoardView }) {
         )}
         {arriving.map(({ id, supplier, state, lines, leadDays }) => (
           <li key={id}>
-            <b>
+            <Link to={`/jobs/${board.id}/orders`}>
               {words('board.arriving', {
                 supplier: supplier ?? words('orders.waiting'),
                 count: lines,
                 state: words(`orders.states.${state}`),
               })}
-            </b>
+            </Link>
             {leadDays !== null && <span>{words('board.lead', { count: leadDays })}</span>}
-            <Link to={`/jobs/${board.id}/orders`}>{words('board.openOrders')}</Link>
           </li>
         ))}
       </ul>

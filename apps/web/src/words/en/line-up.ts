@@ -133,7 +133,7 @@ export const lineUp = {
     years: '{{low}}–{{high}} years',
     lifeBecause: 'shorter here: {{reasons}}',
     perYear: '{{money}} per year',
-    overJob: '{{money}} for {{count}} like it',
+    overJob: '{{count}} alike: {{money}}',
     more: '+{{money}}',
     pick: 'Pick',
     picked: 'Picked',

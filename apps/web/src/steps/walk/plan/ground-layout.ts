@@ -6,13 +6,14 @@ import type { PlanGraph } from './plan-graph';
 /** Pixels of the longer side; what is drawn keeps its size, whatever the scale. */
 const LONGEST_PX = 900;
 const MARGIN_PX = 60;
+const BESIDE_PX = { x: 52, y: 26 };
 
 export interface GroundLayout extends PlanLayout {
   pixelsPerM: number;
 }
 
 /** A plan as it lies on the ground, north up; undefined where too few of its places have coordinates. */
-export function groundLayout({ places, pipes }: PlanGraph, walk: Walked): GroundLayout | undefined {
+export function groundLayout({ places, kinds, pipes }: PlanGraph, walk: Walked): GroundLayout | undefined {
   const coordinates = new Map(
     walk.items.flatMap((item) => {
       const at = walk.positionOf(item)?.coordinates;
@@ -33,11 +34,13 @@ export function groundLayout({ places, pipes }: PlanGraph, walk: Walked): Ground
   const at = Object.fromEntries(
     places.map((id, index) => {
       const { eastM, northM } = points[index] ?? { eastM: 0, northM: 0 };
+      // A fixture hangs beside the valve that serves it, which would lie under its name otherwise.
+      const beside = kinds[index] === 'fixture' ? BESIDE_PX : { x: 0, y: 0 };
       return [
         id,
         {
-          x: MARGIN_PX + (eastM - west) * pixelsPerM,
-          y: MARGIN_PX + (south + upM - northM) * pixelsPerM,
+          x: MARGIN_PX + (eastM - west) * pixelsPerM + beside.x,
+          y: MARGIN_PX + (south + upM - northM) * pixelsPerM + beside.y,
         },
       ];
     }),
@@ -49,7 +52,7 @@ export function groundLayout({ places, pipes }: PlanGraph, walk: Walked): Ground
     }),
   );
   return {
-    width: 2 * MARGIN_PX + acrossM * pixelsPerM,
+    width: 2 * MARGIN_PX + BESIDE_PX.x + acrossM * pixelsPerM,
     height: 2 * MARGIN_PX + upM * pixelsPerM,
     at,
     laid,

@@ -166,7 +166,7 @@ export const FUNCTION_RULES: readonly Rule[] = [
       return {
         verdict: side === 'on-sight' ? 'out' : 'care',
         text: withSides(
-          'A gate that is not operated seizes; forced, its stem cracks or the wedge drops. Prefer quarter turn.',
+          'A gate not operated seizes; forced, its stem cracks or wedge drops. Prefer quarter turn.',
           'gate-life',
           side,
         ),

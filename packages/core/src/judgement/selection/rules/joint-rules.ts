@@ -35,9 +35,7 @@ export const JOINT_RULES: readonly Rule[] = [
         ? care(
             'A torch in an occupied or concealed place can start a fire and ruins soft seats: press or threaded ends are better.',
           )
-        : care(
-            'The torch ruins soft seats: open the valve, wrap it with a wet rag and heat the pipe, not the body.',
-          );
+        : care('The torch ruins soft seats: open the valve, wrap it wet, heat the pipe.');
     },
   },
   {

@@ -88,7 +88,7 @@ export const MATERIAL_RULES: readonly Rule[] = [
       duty.function === 'emergency-shutoff'
         ? ruledOut('Scale seizes a multi-turn valve that is not operated: it will not close when needed.')
         : care(
-            'Scale seizes a multi-turn valve that is not operated: operate it twice a year, or use a quarter turn.',
+            'Scale seizes a multi-turn valve that is not operated: operate it twice a year, or use quarter turn.',
           ),
   },
   {

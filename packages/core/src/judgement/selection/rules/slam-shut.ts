@@ -44,7 +44,7 @@ export const SLAM_SHUT: Rule = {
     return care(
       leastS === undefined
         ? 'The static pressure alone is at the limit: any closing exceeds it.'
-        : `Closed fast, water hammer exceeds the limit: close it in at least ${seconds(leastS)} s, at a steady rate.`,
+        : `Closed fast, water hammer exceeds the limit: take at least ${seconds(leastS)} s.`,
       measured,
     );
   },

@@ -112,6 +112,6 @@ describe('slam-shut', () => {
     ).reasons.filter((r) => r.rule === 'slam-shut');
     expect(reason?.measured).toMatchObject({ limit: 1e6, unit: 'Pa' });
     expect(reason?.measured?.value).toBeGreaterThan(2.4e6);
-    expect(reason?.text).toContain('at least 1.1 s, at a steady rate');
+    expect(reason?.text).toContain('take at least 1.1 s.');
   });
 });
