@@ -1,5 +1,5 @@
 import { type Page, expect, test } from '@playwright/test';
-import { current, lookAround, openWalk, strip } from './open.js';
+import { current, lookAround, openBoard, openWalk, strip } from './open.js';
 
 const row = (page: Page, name: string) => page.getByRole('treeitem', { name }).first();
 const field = (page: Page) => page.getByRole('textbox', { name: 'Type what comes next' });
@@ -9,8 +9,9 @@ test.beforeEach(({ page }) => lookAround(page));
 test('a line is begun and walked from its source: strip, outline and plan follow what is typed', async ({
   page,
 }) => {
-  await page.goto('/');
-  await page.getByRole('textbox', { name: 'New line' }).first().fill('Net loft cold');
+  await openBoard(page);
+  await page.getByRole('button', { name: 'Add line' }).click();
+  await page.getByRole('textbox', { name: 'New line' }).fill('Net loft cold');
   await page.getByRole('button', { name: 'Add line' }).first().click();
   await expect(page.getByText('No valve on this line yet.')).toBeVisible();
   await field(page).fill('3/4 copper 20 ft, ball 3/4: loft shut-off, behind the door, tee: Washroom');
@@ -125,13 +126,14 @@ test('a photo is scaled, kept and shown', async ({ page }) => {
 });
 
 test('a job goes out as one file and comes back under another name', async ({ page }) => {
-  await page.goto('/');
+  await openBoard(page);
   const download = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Export job' }).first().click();
+  await page.getByRole('link', { name: 'Export job' }).click();
   const stream = await (await download).createReadStream();
   const chunks: Buffer[] = [];
   for await (const chunk of stream) chunks.push(chunk as Buffer);
   const archive = JSON.parse(Buffer.concat(chunks).toString()) as { job: string };
+  await page.goto('/');
   const bring = page.getByRole('button', { name: 'Import job' }).locator('input');
   await bring.setInputFiles({
     name: 'job.json',
@@ -139,6 +141,8 @@ test('a job goes out as one file and comes back under another name', async ({ pa
     buffer: Buffer.from(JSON.stringify({ ...archive, job: 'Terminal again' })),
   });
   await expect(page.getByRole('link', { name: 'Terminal again', exact: true })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Next on this job' })).toBeVisible();
+  await page.goto('/');
   await bring.setInputFiles({
     name: 'job.json',
     mimeType: 'application/json',

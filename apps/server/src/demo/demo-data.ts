@@ -67,6 +67,16 @@ export interface WalkedLineData {
   isPicked?: true;
 }
 
+export interface DemoPosition {
+  tag: string;
+  remarks: string;
+  duty: PositionDuty;
+  /** Maker and model of what is picked already. */
+  picked?: string;
+  /** Longitude and latitude, where somebody measured them. */
+  place?: readonly [longitude: number, latitude: number];
+}
+
 export interface DemoEntry {
   tag: string;
   by: string;

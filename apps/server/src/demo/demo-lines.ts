@@ -1,17 +1,14 @@
-import { type Medium, type PositionDuty, type SettledItem, lineUp, parseQuantity } from '@grevik/core';
-import { DEMO_CATALOGUE, demoText, dutySaid, listedLines, walkedLines } from './demo-data.js';
+import { type Medium, type SettledItem, lineUp, parseQuantity } from '@grevik/core';
+import {
+  type DemoPosition,
+  DEMO_CATALOGUE,
+  demoText,
+  dutySaid,
+  listedLines,
+  walkedLines,
+} from './demo-data.js';
 import { utilityGrid } from './utility-grid.js';
 import { walkedDemoPositions, walkedItems } from './walked-line.js';
-
-export interface DemoPosition {
-  tag: string;
-  remarks: string;
-  duty: PositionDuty;
-  /** Maker and model of what is picked already. */
-  picked?: string;
-  /** Longitude and latitude, where somebody measured them. */
-  place?: readonly [longitude: number, latitude: number];
-}
 
 export interface DemoLine {
   name: string;

@@ -8,7 +8,7 @@ import {
   readWalkText,
   settleDrafts,
 } from '@grevik/core';
-import type { DemoPosition } from './demo-lines.js';
+import type { DemoPosition } from './demo-data.js';
 
 /** The items of a typed walk; the demo is typed without mistakes. */
 export function walkedItems(text: string): SettledItem[] {
