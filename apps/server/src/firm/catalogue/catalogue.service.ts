@@ -42,6 +42,15 @@ export class CatalogueService {
     return viewOf(row);
   }
 
+  /** The ids of models by maker and model; what the catalogue does not have yet is added, its own models stay as they are. */
+  async idsOf(models: readonly CatalogueModel[]): Promise<ReadonlyMap<string, string>> {
+    const known = async (): Promise<Map<string, string>> =>
+      new Map((await this.models.findAll()).map(({ id, maker, model }) => [`${maker}\n${model}`, id]));
+    const before = await known();
+    await this.add(models.filter(({ maker, model }) => !before.has(`${maker}\n${model}`)));
+    return known();
+  }
+
   /** Puts models in that are not there yet. */
   async add(models: readonly CatalogueModel[]): Promise<void> {
     for (const model of models) await this.create(model);

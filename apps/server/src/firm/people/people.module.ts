@@ -13,6 +13,6 @@ import { SignInService } from './sign-in.service.js';
   imports: [SequelizeModule.forFeature([Person, Invitation])],
   controllers: [SessionsController, PeopleController],
   providers: [SessionsService, SignInService, PeopleService],
-  exports: [SessionsService],
+  exports: [SessionsService, PeopleService],
 })
 export class PeopleModule {}

@@ -39,6 +39,16 @@ export class PeopleService {
     private readonly log: ChangeLog,
   ) {}
 
+  /** Everybody’s name by id, those who left too. */
+  async names(): Promise<ReadonlyMap<string, string>> {
+    return new Map((await this.people.findAll()).map(({ id, name }) => [id, name]));
+  }
+
+  /** Whoever does the current work. */
+  current(): Promise<Person> {
+    return this.people.findByPk(currentPersonId(), { rejectOnEmpty: true });
+  }
+
   async list(): Promise<PersonView[]> {
     const people = await this.people.findAll({ where: { leftAt: null }, order: [['name', 'ASC']] });
     return people.map(personView);

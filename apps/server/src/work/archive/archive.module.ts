@@ -1,21 +1,15 @@
 import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
-import { CatalogueModelRow } from '../../firm/catalogue/catalogue-model.model.js';
 import { CatalogueModule } from '../../firm/catalogue/catalogue.module.js';
-import { Entry } from '../entries/entry.model.js';
+import { PeopleModule } from '../../firm/people/people.module.js';
+import { EntriesModule } from '../entries/entries.module.js';
 import { Job } from '../jobs/job.model.js';
-import { Line } from '../lines/line.model.js';
-import { OrderLine } from '../orders/order-line.model.js';
-import { Order } from '../orders/order.model.js';
-import { Quotation } from '../orders/quotation.model.js';
-import { Receipt } from '../orders/receipt.model.js';
-import { Person } from '../../firm/people/person.model.js';
-import { Photo } from '../photos/photo.model.js';
-import { Pick } from '../positions/pick.model.js';
+import { JobsModule } from '../jobs/jobs.module.js';
+import { OrdersModule } from '../orders/orders.module.js';
+import { PhotosModule } from '../photos/photos.module.js';
 import { Position } from '../positions/position.model.js';
 import { PositionsModule } from '../positions/positions.module.js';
-import { Walk } from '../walks/walk.model.js';
-import { ArchiveOrders } from './archive-orders.js';
+import { WalksModule } from '../walks/walks.module.js';
 import { ArchiveController } from './archive.controller.js';
 import { CoordinatesService } from './coordinates.service.js';
 import { ExportJob } from './export-job.js';
@@ -23,25 +17,17 @@ import { ImportJob } from './import-job.js';
 
 @Module({
   imports: [
-    SequelizeModule.forFeature([
-      Job,
-      Line,
-      Walk,
-      Position,
-      Pick,
-      Entry,
-      Photo,
-      Person,
-      CatalogueModelRow,
-      Order,
-      OrderLine,
-      Receipt,
-      Quotation,
-    ]),
+    SequelizeModule.forFeature([Job, Position]),
     CatalogueModule,
+    PeopleModule,
+    JobsModule,
     PositionsModule,
+    WalksModule,
+    EntriesModule,
+    PhotosModule,
+    OrdersModule,
   ],
   controllers: [ArchiveController],
-  providers: [ArchiveOrders, ExportJob, ImportJob, CoordinatesService],
+  providers: [ExportJob, ImportJob, CoordinatesService],
 })
 export class ArchiveModule {}

@@ -4,11 +4,12 @@ import { Position } from '../positions/position.model.js';
 import { EntriesController } from './entries.controller.js';
 import { EntriesService } from './entries.service.js';
 import { Entry } from './entry.model.js';
+import { ArchivedEntries } from './archived-entries.service.js';
 
 @Module({
   imports: [SequelizeModule.forFeature([Entry, Position])],
   controllers: [EntriesController],
-  providers: [EntriesService],
-  exports: [EntriesService],
+  providers: [EntriesService, ArchivedEntries],
+  exports: [EntriesService, ArchivedEntries],
 })
 export class EntriesModule {}

@@ -15,6 +15,7 @@ import { QuotationsService } from './quotations.service.js';
 import { ReadOrders } from './read-orders.js';
 import { Receipt } from './receipt.model.js';
 import { SupplierDesk } from './supplier-desk.js';
+import { ArchivedOrders } from './archived-orders.service.js';
 
 @Module({
   imports: [SequelizeModule.forFeature([Order, OrderLine, Receipt, Quotation, Job, Position])],
@@ -28,7 +29,8 @@ import { SupplierDesk } from './supplier-desk.js';
     QuotationsService,
     ReadOrders,
     SupplierDesk,
+    ArchivedOrders,
   ],
-  exports: [ReadOrders],
+  exports: [ReadOrders, ArchivedOrders],
 })
 export class OrdersModule {}

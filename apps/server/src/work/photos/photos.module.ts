@@ -4,10 +4,12 @@ import { Position } from '../positions/position.model.js';
 import { Photo } from './photo.model.js';
 import { PhotosController } from './photos.controller.js';
 import { PhotosService } from './photos.service.js';
+import { ArchivedPhotos } from './archived-photos.service.js';
 
 @Module({
   imports: [SequelizeModule.forFeature([Photo, Position])],
   controllers: [PhotosController],
-  providers: [PhotosService],
+  providers: [PhotosService, ArchivedPhotos],
+  exports: [ArchivedPhotos],
 })
 export class PhotosModule {}

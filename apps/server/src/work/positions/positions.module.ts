@@ -8,11 +8,12 @@ import { Pick } from './pick.model.js';
 import { Position } from './position.model.js';
 import { PicksController, PositionsController } from './positions.controller.js';
 import { PositionsService } from './positions.service.js';
+import { ArchivedPositions } from './archived-positions.service.js';
 
 @Module({
   imports: [SequelizeModule.forFeature([Position, Pick, Line]), CatalogueModule, EntriesModule, JobsModule],
   controllers: [PositionsController, PicksController],
-  providers: [PositionsService],
-  exports: [PositionsService],
+  providers: [PositionsService, ArchivedPositions],
+  exports: [PositionsService, ArchivedPositions],
 })
 export class PositionsModule {}

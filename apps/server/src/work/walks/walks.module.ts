@@ -8,10 +8,11 @@ import { Position } from '../positions/position.model.js';
 import { Walk } from './walk.model.js';
 import { WalkPositions } from './walk-positions.service.js';
 import { WalksService } from './walks.service.js';
+import { ArchivedWalks } from './archived-walks.service.js';
 
 @Module({
   imports: [SequelizeModule.forFeature([Walk, Line, Position, Pick, Entry, Photo])],
-  providers: [WalksService, WalkPositions],
-  exports: [WalksService],
+  providers: [WalksService, WalkPositions, ArchivedWalks],
+  exports: [WalksService, ArchivedWalks],
 })
 export class WalksModule {}

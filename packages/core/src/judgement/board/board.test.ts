@@ -88,11 +88,7 @@ describe('the sentence of a line', () => {
     [[position('A'), position('B', { pickedType: 'ball', ordered: 'sent' })], '1 to pick · 1 ordered', false],
     [[position('B', { pickedType: 'ball' })], 'all picked', false],
     [[position('B', { condition: { type: 'ball' } })], 'in service', false],
-    [
-      [position('A'), position('B', { condition: { turning: 'seized' } })],
-      'B seized: do not operate',
-      true,
-    ],
+    [[position('A'), position('B', { condition: { turning: 'seized' } })], 'B seized: do not operate', true],
     [
       [
         position('A', { condition: { holding: 'passes' } }),

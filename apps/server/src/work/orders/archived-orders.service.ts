@@ -3,16 +3,16 @@ import type { ArchivedOrder, ArchivedQuotation, JobArchive } from '@grevik/contr
 import { type ValveSpec, castingAgainstOrder } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import { OrderLine } from '../orders/order-line.model.js';
-import { Order } from '../orders/order.model.js';
-import { Quotation } from '../orders/quotation.model.js';
-import { Receipt } from '../orders/receipt.model.js';
+import { OrderLine } from './order-line.model.js';
+import { Order } from './order.model.js';
+import { Quotation } from './quotation.model.js';
+import { Receipt } from './receipt.model.js';
 import { currentPersonId } from '../../ground/database/company-scope.js';
 import { SIGNERS, signedName } from '../../firm/people/signature.js';
 
 /** A job's orders out to an archive, and back. Lines get new ids where they come in: one job may come twice. */
 @Injectable()
-export class ArchiveOrders {
+export class ArchivedOrders {
   constructor(
     @InjectModel(Order) private readonly orders: typeof Order,
     @InjectModel(OrderLine) private readonly lines: typeof OrderLine,

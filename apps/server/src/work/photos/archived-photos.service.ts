@@ -1,0 +1,54 @@
+import { randomUUID } from 'node:crypto';
+import type { ArchivedPosition } from '@grevik/contracts';
+import { Injectable } from '@nestjs/common';
+import { InjectModel } from '@nestjs/sequelize';
+import { SIGNERS, signedName } from '../../firm/people/signature.js';
+import { Photo } from './photo.model.js';
+import { fingerprint } from './photos.service.js';
+
+type ArchivedPhoto = ArchivedPosition['photos'][number];
+
+/** Photos out to an archive, and back signed as they were. */
+@Injectable()
+export class ArchivedPhotos {
+  constructor(@InjectModel(Photo) private readonly photos: typeof Photo) {}
+
+  /** By position, the oldest first. */
+  async write(positionIds: readonly string[]): Promise<ReadonlyMap<string, ArchivedPhoto[]>> {
+    const rows = await this.photos.findAll({
+      where: { positionId: [...positionIds] },
+      include: SIGNERS,
+      order: [['takenAt', 'ASC']],
+    });
+    const photos = new Map<string, ArchivedPhoto[]>();
+    for (const row of rows) {
+      const list = photos.get(row.positionId) ?? [];
+      photos.set(row.positionId, list);
+      list.push({
+        type: row.type,
+        takenAt: row.takenAt.toISOString(),
+        by: signedName(row),
+        base64: row.content.toString('base64'),
+      });
+    }
+    return photos;
+  }
+
+  async add(
+    positionId: string,
+    { type, takenAt, by, content }: Omit<ArchivedPhoto, 'base64'> & { content: Uint8Array },
+    importedBy: string,
+  ): Promise<void> {
+    const picture = Buffer.from(content);
+    await this.photos.create({
+      id: randomUUID(),
+      positionId,
+      type,
+      content: picture,
+      sentSha256: fingerprint(picture),
+      takenAt: new Date(takenAt),
+      signedAs: by,
+      importedBy,
+    });
+  }
+}
