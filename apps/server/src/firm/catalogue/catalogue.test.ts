@@ -188,7 +188,7 @@ describe('the catalogue', () => {
         .put(`/api/positions/${id}/pick`)
         .send({ version, modelId: pushed.id, reason: 'r' })
         .expect(422);
-      expect((body as { error: { message: string } }).error.message).toContain('Push-fit is not used here');
+      expect((body as { error: { message: string } }).error.message).toContain('Push-fit is not used');
       const stale = await demo
         .put(`/api/jobs/${job.id}/house-rules`)
         .send({ version: 0, houseRules: {} })

@@ -46,6 +46,9 @@ const ENDPOINTS: Readonly<Record<string, readonly Role[] | 'anyone' | 'signed-in
   'PUT /api/jobs/:id/picks': DECIDE,
   'GET /api/jobs': ALL,
   'GET /api/jobs/:id': ALL,
+  'GET /api/jobs/listings': ALL,
+  'GET /api/jobs/:id/board': ALL,
+  'PUT /api/jobs/:id/archived': DECIDE,
   'GET /api/jobs/:id/positions': ALL,
   'POST /api/jobs': DECIDE,
   'POST /api/jobs/:id/walk-list/preview': DECIDE,
@@ -179,7 +182,7 @@ describe('who may do what', () => {
       else {
         expect(status).toBe(403);
         expect(body.error?.message).toMatch(
-          new RegExp(`^As ${role} you may not .*Ask the ${roles.join(' or ')}`),
+          new RegExp(`^Your role, ${role}, cannot .*Ask an ${roles.join(' or ')}`),
         );
       }
     },
@@ -277,6 +280,7 @@ const BODIES: Readonly<Record<string, object>> = {
     rows: [2],
   },
   'PUT /api/jobs/:id/house-rules': { version: 0, houseRules: {} },
+  'PUT /api/jobs/:id/archived': { archived: true },
   'PUT /api/jobs/:id/picks': { modelId: NOBODY, reason: 'x', positions: [{ id: NOBODY, version: 0 }] },
   'PUT /api/positions/:id/duty': { version: 0, duty: DUTY },
   'PUT /api/positions/:id/hook-up': { version: 0, hookUp: {} },

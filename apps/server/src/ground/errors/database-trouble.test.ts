@@ -29,9 +29,9 @@ describe('the database is in trouble', () => {
     ['a statement took too long', failed('canceling statement due to statement timeout', '57014')],
     ['a lock was waited for too long', failed('canceling statement due to lock timeout', '55P03')],
     ['two waited for each other', failed('deadlock detected', '40P01')],
-  ])('when %s, and says that nothing of it was stored', (_what, error) => {
+  ])('when %s, and says that nothing was saved', (_what, error) => {
     expect(databaseTrouble(error)).toBe('busy');
-    expect(TROUBLE.busy).toContain('nothing of it was stored');
+    expect(TROUBLE.busy).toContain('nothing was saved');
   });
 
   it('when its disk is full, which is another thing to do about', () => {

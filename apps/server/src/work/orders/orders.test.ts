@@ -210,7 +210,7 @@ describe('the orders of a job', () => {
       ],
     });
     expect((await receive(gate.id, { quantity: 2 }).expect(400)).body).toMatchObject({
-      error: { field: 'quantity', message: 'quantity is 2, and 1 of 3 are still to come.' },
+      error: { field: 'quantity', message: 'quantity is 2, and 1 of 3 are not received yet.' },
     });
     await receive(gate.id, { quantity: 1 }).expect(200);
     const whole = (await receive(sealant.id, { quantity: 1 }).expect(200)).body as OrdersView;
@@ -248,7 +248,7 @@ describe('the orders of a job', () => {
       unitPrice: expect.any(Number) as number,
       breaks: [{ from: 10 }, { from: 50 }],
     });
-    expect(said('Bramfold Trade')[1]?.question).toContain('Which end is which');
+    expect(said('Bramfold Trade')[1]?.question).toContain('Which connection on which end?');
     expect(said('Quillside Supply')[2]?.question).toContain('socket-weld');
     await foreman.delete(orders('/lines')).send({ ids });
   });
@@ -256,7 +256,7 @@ describe('the orders of a job', () => {
   it.each([
     ['busy', /busy/],
     ['garbled', /cannot be read.*unitPrice/],
-    ['cut-off', /connection broke/],
+    ['cut-off', /connection was lost/],
   ])('say what went wrong where a desk is %s', async (fault, problem) => {
     const one = line(BALL);
     await add(one);
@@ -337,7 +337,7 @@ describe('the orders of a job', () => {
     await preview(Buffer.from('not a workbook')).expect(400);
     const csv = await foreman.get(orders('/sheet.csv')).expect(200);
     expect(csv.text.split('\r\n')[0]).toBe(
-      'Line,Supplier,Family,Quantity,What,Positions,Note,Each,Amount,Currency,Lead days,State,Received',
+      'Line,Supplier,Family,Quantity,Description,Positions,Note,Unit price,Amount,Currency,Lead days,State,Received',
     );
     expect(csv.text).toContain('by Friday');
     const pdf = (await bytes(foreman.get(orders('/sheet.pdf'))).expect(200)).body as Buffer;

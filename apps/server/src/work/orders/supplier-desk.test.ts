@@ -28,7 +28,7 @@ describe('a request to a supplier', () => {
   });
 
   it.each([
-    ['sends on to another address', 302, '', /connection broke/],
+    ['sends on to another address', 302, '', /connection was lost/],
     ['is not allowed', 403, '', /refused the request \(403\)/],
     ['is busy', 503, '', /busy/],
     ['says nothing that is an answer', 200, '{"lines":7}', /cannot be read/],

@@ -23,7 +23,7 @@ describe('a sheet', () => {
   it.each([
     ['tag,line\nA,L', 'medium, function, size, pressure, temperature are missing'],
     [HEAD, 'no row'],
-    [`${HEAD},tag\nA`, 'tag is there twice'],
+    [`${HEAD},tag\nA`, 'tag appears twice'],
     ['\u0000', 'missing'],
   ])('%j is refused with what would be right', (text, words) => {
     expect(() => readSheet(text)).toThrow(words);

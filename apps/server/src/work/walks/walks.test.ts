@@ -48,7 +48,11 @@ describe('the walk of a line', () => {
     ]);
     const after = await line();
     expect(after.positions.slice(-2)).toMatchObject([
-      { tag: 'HT-109', remarks: 'Store room', duty: { function: 'isolate', dn: 20, pressurePa: 150_000 } },
+      {
+        tag: 'HT-109',
+        remarks: 'Store room',
+        duty: { function: 'isolate', dn: 20, pressurePa: 151684.66044970392 },
+      },
       { tag: 'HT-150', duty: { function: 'non-return', dn: 25 } },
     ]);
     expect(edited.positions.map(({ tag }) => tag)).toEqual(['HT-109', 'HT-150']);
@@ -94,7 +98,7 @@ describe('the walk of a line', () => {
       .expect(201);
     const at = walk.items.findIndex(({ positionId }) => positionId === id);
     const refused = (await edit(at, 1, [], 409)) as unknown as { error: { message: string } };
-    expect(refused.error.message).toContain(`${positions[2]!.tag} has a log`);
+    expect(refused.error.message).toContain(`${positions[2]!.tag} has log entries`);
     expect((await line()).positions.some((position) => position.id === id)).toBe(true);
   });
 

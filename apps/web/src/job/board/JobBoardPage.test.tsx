@@ -110,7 +110,7 @@ describe('the board of a job', () => {
       position(`UT-${at}`, at === 150 ? { condition: { turning: 'seized' } } : {}),
     );
     open({ ...BOARD, lines: [{ id: 'grid', name: 'Grid', medium: 'potable-cold', positions }] });
-    expect(await screen.findByRole('link', { name: /^UT-150/ })).toBeInTheDocument();
+    expect(await screen.findByRole('link', { name: /^UT-150.*act on it/ })).toBeInTheDocument();
     expect(screen.queryByRole('link', { name: /^UT-7 / })).not.toBeInTheDocument();
     expect(screen.getByText('199 not picked · 1 act on it')).toBeInTheDocument();
   });
