@@ -90,7 +90,7 @@ const PICTURES = {
     go: async (page) => {
       await openBench(page, 'Domestic cold', 'CW-105');
       await page.getByRole('img', { name: /^From the source/ }).waitFor();
-      await page.getByRole('slider', { name: 'Time' }).press('End');
+      await page.getByRole('slider', { name: 'Time', exact: true }).press('End');
     },
   },
   'bench-check-closure': {
@@ -99,7 +99,7 @@ const PICTURES = {
     go: async (page) => {
       await openBench(page, 'Lift station main', 'LS-101');
       await setFigure(page, 'Length of main downstream', '12 m');
-      await page.getByRole('slider', { name: 'Time' }).focus();
+      await page.getByRole('slider', { name: 'Time', exact: true }).focus();
       for (let step = 0; step < 120; step += 1) await page.keyboard.press('ArrowRight');
     },
   },
@@ -199,7 +199,7 @@ async function openPosition(page, tag) {
 /** @param {import('@playwright/test').Page} page */
 async function openOrders(page) {
   await openBoard(page);
-  await page.getByRole('link', { name: 'Orders', exact: true }).click();
+  await page.goto(`${page.url()}/orders`);
   await page.getByRole('region', { name: 'Quillside Supply' }).waitFor();
 }
 

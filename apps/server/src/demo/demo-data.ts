@@ -63,7 +63,7 @@ export interface WalkedLineData {
   pressure: string;
   temperature: string;
   material: PipeMaterial;
-  /** Whether the first choice is picked at every position that has one. */
+  /** Whether the first choice is picked at every position where it fits without care. */
   isPicked?: true;
 }
 

@@ -51,6 +51,7 @@ const walkOf = (line: string): string =>
   line === 'Harbour grid' ? GRID.walk : demoText(`walks/${line.toLowerCase().replaceAll(' ', '-')}.txt`);
 
 function withFirstChoice(position: DemoPosition, medium: Medium): DemoPosition {
-  const first = lineUp({ ...position.duty, medium }, DEMO_CATALOGUE).columns[0]?.model;
-  return first ? { ...position, picked: `${first.maker} ${first.model}` } : position;
+  const first = lineUp({ ...position.duty, medium }, DEMO_CATALOGUE).columns[0];
+  if (first?.verdict !== 'fits') return position;
+  return { ...position, picked: `${first.model.maker} ${first.model.model}` };
 }
