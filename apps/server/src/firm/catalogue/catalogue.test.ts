@@ -90,7 +90,7 @@ describe('the catalogue', () => {
   });
 
   it.each([
-    ['json', '{', 'not JSON'],
+    ['json', '{', 'not a JSON file'],
     ['json', '{"a":1}', 'list of models'],
     ['csv', 'maker,model\nA,B', 'type, dn, price'],
   ])('refuses %s that reads %j', async (format, text, says) => {
