@@ -112,7 +112,7 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   matrix: async (page) => {
     await walkTo(page, 'CW-104');
     await page.getByRole('link', { name: 'Types for the whole line' }).click();
-    await expect(page.getByRole('button', { name: /gate, metal wedge: out/ }).first()).toBeVisible();
+    await expect(page.getByRole('button', { name: /gate, metal wedge: Ruled out/ }).first()).toBeVisible();
   },
   people: async (page) => {
     await page.goto('/people');
@@ -142,18 +142,18 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   'order line': async (page) => {
     await walkTo(page, 'CW-101');
     await page.getByRole('link', { name: 'Order', exact: true }).click();
-    await expect(page.getByText('Complete')).toBeVisible();
+    await expect(page.getByText('Complete').first()).toBeVisible();
   },
   orders: async (page) => {
     await walkTo(page, 'CW-101');
     await page.getByRole('link', { name: 'Schedule' }).click();
-    await page.getByRole('link', { name: 'Orders', exact: true }).click();
-    await expect(page.getByRole('button', { name: /^Put \d+ picked/ })).toBeVisible();
+    await page.getByRole('main').getByRole('link', { name: 'Orders', exact: true }).click();
+    await expect(page.getByRole('button', { name: /^Add \d+ picked/ })).toBeVisible();
   },
   takeoff: async (page) => {
     await walkTo(page, 'CW-101');
     await page.getByRole('link', { name: 'Schedule' }).click();
-    await page.getByRole('link', { name: 'Takeoff' }).click();
+    await page.getByRole('main').getByRole('link', { name: 'Takeoff' }).click();
     await expect(page.getByText(/stops to buy/)).toBeVisible();
   },
   counter: async (page) => {
