@@ -25,7 +25,7 @@ test('a line is begun and walked from its source: strip, outline and plan follow
   await expect(strip(page)).toContainText('Loft shut-off');
   await row(page, 'Basin ×2').click();
   await expect(page.getByRole('heading', { name: /^Close / })).toBeVisible();
-  await expect(page.getByText(/Goes dry: Washroom/)).toBeVisible();
+  await expect(page.getByText(/Out of service: Washroom/)).toBeVisible();
 });
 
 test('items move and go by keys, and come back with Undo', async ({ page }) => {
