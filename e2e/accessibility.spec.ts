@@ -130,6 +130,7 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   'hook-up': async (page) => {
     await openWalk(page, 'Buried service');
     await page.getByRole('link', { name: 'Hook-up', exact: true }).click();
+    await page.waitForURL(/hook-up/);
     await page.locator('[data-tag="BS-102"]').click();
     await expect(page.getByRole('region', { name: 'Kit' })).toBeVisible();
   },
