@@ -13,7 +13,7 @@ import {
   pipeBoreM,
   usualWaveSpeedMs,
 } from '../selection/index.js';
-import type { SurgeInput } from '../../physics/surge/index.js';
+import { type SurgeInput, fewestReaches } from '../../physics/surge/index.js';
 import {
   type CharacteristicName,
   type ValveType,
@@ -100,18 +100,20 @@ export function hammerInput(of: HammerCase): SurgeInput {
   const densityKgM3 = liquidDensityKgM3(of);
   const fluid = { densityKgM3, viscosityPaS: waterViscosityPaS(withinWaterRangeC(of.temperatureC)) };
   const { diameterM, lengthM, waveSpeedMs, closingS } = of;
+  const { frictionFactor, velocityMs } = pipeLoss(
+    { diameterM, lengthM, roughnessM: of.roughnessM },
+    fluid,
+    of.flowM3s,
+  );
+  const pipe = { lengthM, diameterM, waveSpeedMs, frictionFactor };
   return {
-    lengthM,
-    diameterM,
-    waveSpeedMs,
+    ...pipe,
     densityKgM3,
-    frictionFactor: pipeLoss({ diameterM, lengthM, roughnessM: of.roughnessM }, fluid, of.flowM3s)
-      .frictionFactor,
     sourceHeadM: of.pressurePa / (densityKgM3 * GRAVITY_MS2),
     initialFlowM3s: of.flowM3s,
     closure: { law: 'linear', timeS: closingS },
     durationS: closingS + (FOLLOWED_REFLECTIONS * 2 * lengthM) / waveSpeedMs,
-    reaches: REACHES,
+    reaches: Math.max(REACHES, fewestReaches({ ...pipe, velocityMs })),
     vapourPressureAbsPa: waterVapourPressureAbsPa(withinWaterRangeC(of.temperatureC)),
   };
 }

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { fewestReaches } from './fewest-reaches.js';
 import { calculate, findCalculation } from '../../registry/index.js';
 import { CLOSURE_LAWS, type SurgeInput, effectiveOpening, surge } from './index.js';
 
@@ -119,8 +120,41 @@ describe('surge', () => {
     ['sourceHeadM', { frictionFactor: 0.02, sourceHeadM: 0.5 }],
     ['durationS', { durationS: 1e6 }],
     ['reaches', { reaches: 0 }],
+    [
+      'reaches',
+      {
+        reaches: 6,
+        lengthM: 77,
+        diameterM: 0.01,
+        frictionFactor: 0.04,
+        waveSpeedMs: 200,
+        sourceHeadM: 400,
+        initialFlowM3s: Math.PI * 1e-4,
+      },
+    ],
   ])('refuses %s where it contradicts or misses something', (field, input) => {
     expect(refuses(input).field).toBe(field);
+  });
+});
+
+describe('the fewest reaches', () => {
+  const NARROW = { lengthM: 77, diameterM: 0.01, frictionFactor: 0.04, waveSpeedMs: 200, velocityMs: 4 };
+  it('are as many as friction asks for, and one without friction', () => {
+    expect(fewestReaches(NARROW)).toBe(7);
+    expect(fewestReaches({ ...NARROW, frictionFactor: 0 })).toBe(1);
+  });
+  it('are taken where none are given and fifty would not do', () => {
+    const { envelope } = surge({
+      lengthM: 2000,
+      diameterM: 0.01,
+      frictionFactor: 0.04,
+      waveSpeedMs: 200,
+      sourceHeadM: 7000,
+      initialFlowM3s: Math.PI * 1e-4,
+      closure: { law: 'linear', timeS: 1 },
+      durationS: 1,
+    });
+    expect(envelope).toHaveLength(161);
   });
 });
 
@@ -200,6 +234,7 @@ describe('surge against the same equations written down once more, plainly', () 
           const criticalS = (2 * pipe.lengthM) / pipe.waveSpeedMs;
           const given = {
             ...pipe,
+            reaches: Math.max(pipe.reaches, fewestReaches({ ...pipe, velocityMs })),
             sourceHeadM: lost + extraM,
             initialFlowM3s: velocityMs * (Math.PI / 4) * pipe.diameterM ** 2,
             closure: { law, timeS: criticals * criticalS },

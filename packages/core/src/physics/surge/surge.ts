@@ -1,6 +1,7 @@
 import { InvalidInput } from '../../ground/input/index.js';
 import { ATMOSPHERE_PA, GRAVITY_MS2 } from '../../ground/media/index.js';
 import { type Closure, type ClosureLaw, effectiveOpening } from './closure.js';
+import { fewestReaches } from './fewest-reaches.js';
 import { waveSpeedMs as waveSpeedOf } from './hammer.js';
 import { type Closing, type Transient, type TransientOptions, type TransientPipe } from './transient.js';
 import { withinWork } from './within-work.js';
@@ -78,6 +79,13 @@ export function surge(given: SurgeInput, { effective, closing, ...options }: Sur
   const densityKgM3 = given.densityKgM3 ?? WATER_KG_M3;
   const waveSpeedMs = speedOf(given, densityKgM3);
   const weight = densityKgM3 * GRAVITY_MS2;
+  const velocityMs = initialFlowM3s / ((Math.PI / 4) * diameterM ** 2);
+  const fewest = fewestReaches({ lengthM, diameterM, frictionFactor, waveSpeedMs, velocityMs });
+  if (given.reaches !== undefined && given.reaches < fewest)
+    throw new InvalidInput(
+      'reaches',
+      `reaches is ${given.reaches}: friction over so long a reach cannot be followed at this flow. Give at least ${fewest}.`,
+    );
   const pipe: TransientPipe = {
     lengthM,
     diameterM,
@@ -85,10 +93,9 @@ export function surge(given: SurgeInput, { effective, closing, ...options }: Sur
     waveSpeedMs,
     sourceHeadM,
     initialFlowM3s,
-    reaches: given.reaches ?? REACHES,
+    reaches: given.reaches ?? Math.max(REACHES, fewest),
     vapourHeadM: ((given.vapourPressureAbsPa ?? VAPOUR_PA) - ATMOSPHERE_PA) / weight,
   };
-  const velocityMs = initialFlowM3s / ((Math.PI / 4) * diameterM ** 2);
   const steadyM = sourceHeadM - (frictionFactor * lengthM * velocityMs ** 2) / (2 * GRAVITY_MS2 * diameterM);
   if (steadyM < 0)
     throw new InvalidInput(
