@@ -1,9 +1,10 @@
 import type { GeoJsonTaken, PlaceKept, PositionsGeoJson } from '@grevik/contracts';
 import { type Field, InvalidInput, choice, number } from '@grevik/core';
-import { Injectable, NotFoundException } from '@nestjs/common';
+import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { Op } from 'sequelize';
 import { Job } from '../jobs/job.model.js';
+import { jobNotFound } from '../jobs/job-not-found.js';
 import { Line } from '../lines/line.model.js';
 import { Position } from '../positions/position.model.js';
 import { PositionsService } from '../positions/positions.service.js';
@@ -34,7 +35,7 @@ export class CoordinatesService {
         ['lines', 'positions', 'placeOnLine', 'ASC'],
       ],
     });
-    if (!job) throw notHere();
+    if (!job) throw jobNotFound();
     return {
       type: 'FeatureCollection',
       features: job.lines.flatMap((line) =>
@@ -49,7 +50,7 @@ export class CoordinatesService {
 
   /** Places the positions whose tags the features carry: all of them, or none with what is wrong feature by feature. */
   async take(jobId: string, given: unknown): Promise<GeoJsonTaken> {
-    if (!(await this.jobs.findByPk(jobId, { attributes: ['id'] }))) throw notHere();
+    if (!(await this.jobs.findByPk(jobId, { attributes: ['id'] }))) throw jobNotFound();
     const features = featuresOf(given);
     const known = new Map(
       (await this.positions.findAll({ where: { jobId }, attributes: ['id', 'companyId', 'tag'] })).map(
@@ -75,9 +76,6 @@ export class CoordinatesService {
     return { placed: places.size, problems };
   }
 }
-
-const notHere = (): NotFoundException =>
-  new NotFoundException('This job was not found. Open the list of jobs.');
 
 const collection: Field<string> = choice(['FeatureCollection']);
 

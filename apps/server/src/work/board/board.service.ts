@@ -1,13 +1,12 @@
 import type { BoardView } from '@grevik/contracts';
-import { Injectable, NotFoundException } from '@nestjs/common';
+import { ORDER_STATES } from '@grevik/core';
+import { Injectable } from '@nestjs/common';
 import { InjectConnection } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { currentCompanyId } from '../../ground/database/company-scope.js';
 import type { JsonText } from '../../ground/requests/sent.js';
-
-/** The states of an order, from the first to the last. */
-const ORDER_STATES = ['draft', 'sent', 'confirmed', 'part-received', 'received'] as const;
+import { jobNotFound } from '../jobs/job-not-found.js';
 
 /**
  * A job at a glance, written as JSON by the database: thousands of positions are never objects here. Found by the indexes over company and job,
@@ -57,7 +56,7 @@ export class BoardService {
       type: QueryTypes.SELECT,
       replacements: { jobId, companyId: currentCompanyId(), states: [...ORDER_STATES] },
     });
-    if (!row) throw new NotFoundException('This job was not found. Open the list of jobs.');
+    if (!row) throw jobNotFound();
     return row.board;
   }
 }

@@ -5,6 +5,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import type { Person } from '../../firm/people/person.model.js';
 import { SIGNERS, signedName } from '../../firm/people/signature.js';
+import { byPosition } from '../positions/by-position.js';
 import { conditionFrom } from './condition-from.js';
 import { Entry } from './entry.model.js';
 
@@ -25,7 +26,7 @@ export class ArchivedEntries {
         ['receivedAt', 'ASC'],
       ],
     });
-    return grouped(rows);
+    return byPosition(rows, archived);
   }
 
   /** Entries of one position as rows that wait for its id, and what they say of its valve. */
@@ -57,21 +58,15 @@ export class ArchivedEntries {
   }
 }
 
-function grouped(rows: readonly Entry[]): Map<string, ArchivedEntry[]> {
-  const entries = new Map<string, ArchivedEntry[]>();
-  for (const row of rows) {
-    const { kind, text, turns, found, finding, happenedAt, positionId } = row;
-    const list = entries.get(positionId) ?? [];
-    entries.set(positionId, list);
-    list.push({
-      kind,
-      text,
-      ...(turns !== null && { turns }),
-      ...(found !== null && { found }),
-      ...(finding !== null && { finding }),
-      happenedAt: happenedAt.toISOString(),
-      by: signedName(row),
-    });
-  }
-  return entries;
+function archived(row: Entry): ArchivedEntry {
+  const { kind, text, turns, found, finding, happenedAt } = row;
+  return {
+    kind,
+    text,
+    ...(turns !== null && { turns }),
+    ...(found !== null && { found }),
+    ...(finding !== null && { finding }),
+    happenedAt: happenedAt.toISOString(),
+    by: signedName(row),
+  };
 }

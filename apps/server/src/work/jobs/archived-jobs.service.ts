@@ -1,9 +1,10 @@
 import type { HouseRuleSettings, Medium } from '@grevik/core';
-import { Injectable, NotFoundException } from '@nestjs/common';
+import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { Refusal } from '../../ground/errors/refusal.js';
 import { Line } from '../lines/line.model.js';
 import { Job } from './job.model.js';
+import { jobNotFound } from './job-not-found.js';
 
 /** A job with its lines out to an archive, and back under a name of its own. */
 @Injectable()
@@ -18,7 +19,7 @@ export class ArchivedJobs {
       include: [Line],
       order: [['lines', 'placeInJob', 'ASC']],
     });
-    if (!job) throw new NotFoundException('This job was not found. Open the list of jobs.');
+    if (!job) throw jobNotFound();
     return job;
   }
 

@@ -30,7 +30,7 @@ export class JobsController {
     return this.jobs.listings();
   }
 
-  @ApiOperation({ summary: 'Archives a job, or brings it back.' })
+  @ApiOperation({ summary: 'Archives a job, or restores it.' })
   @May('bring-lines')
   @Put(':id/archived')
   @HttpCode(204)

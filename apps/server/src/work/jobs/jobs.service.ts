@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { JobListing, JobView, PositionSummary } from '@grevik/contracts';
 import type { HouseRuleSettings } from '@grevik/core';
-import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
+import { ConflictException, Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { QueryTypes, UniqueConstraintError, col, fn } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
@@ -14,6 +14,7 @@ import { Line } from '../lines/line.model.js';
 import { Pick } from '../positions/pick.model.js';
 import { Position } from '../positions/position.model.js';
 import { Job } from './job.model.js';
+import { jobNotFound } from './job-not-found.js';
 
 /** Found by the indexes over company and job of positions and of changes. */
 const LISTINGS = `
@@ -73,7 +74,7 @@ export class JobsService {
     });
   }
 
-  /** Puts a job out of the way of those that are worked on, or brings it back; one that is so already stays as it is. */
+  /** Puts a job out of the way of those that are worked on, or restores it; one that is so already stays as it is. */
   async archive(id: string, archived: boolean): Promise<void> {
     await inTransaction(this.sequelize, async () => {
       const job = await this.held(id);
@@ -83,7 +84,7 @@ export class JobsService {
 
   async get(id: string): Promise<JobView> {
     const job = await this.jobs.findByPk(id, { include: [Line], order: [['lines', 'placeInJob', 'ASC']] });
-    if (!job) throw notHere();
+    if (!job) throw jobNotFound();
     return viewOf(job, await this.progressByLine({ jobId: id }));
   }
 
@@ -95,7 +96,7 @@ export class JobsService {
         ['lines', 'positions', 'placeOnLine', 'ASC'],
       ],
     });
-    if (!job) throw notHere();
+    if (!job) throw jobNotFound();
     return job.lines.flatMap(({ positions }) =>
       positions.map(({ id, lineId, tag, remarks, duty, condition }) => ({
         id,
@@ -148,7 +149,7 @@ export class JobsService {
       if ((job.archivedAt !== null) !== archived)
         throw new Refusal(409, {
           code: 'conflict',
-          message: `${job.name} was ${archived ? 'brought back' : 'archived'} since. Check the list of jobs.`,
+          message: `${job.name} was ${archived ? 'restored' : 'archived'} since. Check the list of jobs.`,
         });
       await this.keepArchived(job, !archived, id);
     });
@@ -168,7 +169,7 @@ export class JobsService {
 
   private async held(id: string): Promise<Job> {
     const job = await this.jobs.findByPk(id, { lock: true });
-    if (!job) throw notHere();
+    if (!job) throw jobNotFound();
     return job;
   }
 
@@ -200,9 +201,6 @@ export class JobsService {
     return new Map(rows.map((row) => [row.lineId, row]));
   }
 }
-
-const notHere = (): NotFoundException =>
-  new NotFoundException('This job was not found. Open the list of jobs.');
 
 const stale = ({ name }: Job): Refusal =>
   new Refusal(409, {

@@ -7,6 +7,7 @@ import type { Sequelize } from 'sequelize-typescript';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import { Job } from '../jobs/job.model.js';
+import { jobNotFound } from '../jobs/job-not-found.js';
 import { readPositions } from '../positions/read-positions.js';
 import { WalksService, besidePositions } from '../walks/walks.service.js';
 import { Line } from './line.model.js';
@@ -26,7 +27,7 @@ export class LinesService {
     try {
       const line = await inTransaction(this.sequelize, async () => {
         const job = await this.jobs.findByPk(jobId, { lock: true });
-        if (!job) throw new NotFoundException('This job was not found. Open the list of jobs.');
+        if (!job) throw jobNotFound();
         const last = await this.lines.max<number | null, Line>('placeInJob', {
           where: { jobId },
         });

@@ -2,9 +2,9 @@ import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { Refusal } from '../../ground/errors/refusal.js';
 import { Job } from '../jobs/job.model.js';
+import { jobNotFound } from '../jobs/job-not-found.js';
 import { OrderLine } from './order-line.model.js';
 import { Order } from './order.model.js';
-import { noJob } from './read-orders.js';
 import { Receipt } from './receipt.model.js';
 
 /** What is changed is held until the transaction ends, and looked at again behind the lock. */
@@ -18,7 +18,7 @@ export class OrderLocks {
 
   /** One who changes a job's orders at a time; the others wait. */
   async job(jobId: string): Promise<void> {
-    if (!(await this.jobs.findByPk(jobId, { lock: true }))) throw noJob();
+    if (!(await this.jobs.findByPk(jobId, { lock: true }))) throw jobNotFound();
   }
 
   /**

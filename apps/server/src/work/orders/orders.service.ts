@@ -17,7 +17,8 @@ import type { Order } from './order.model.js';
 import { OrderLocks, refuseStale, refuseUnlessDraft } from './order-locks.service.js';
 import { keptLine, lineSaid, linesSaid } from './kept-line.js';
 import type { JsonText } from '../../ground/requests/sent.js';
-import { ReadOrders, noJob } from './read-orders.js';
+import { ReadOrders } from './read-orders.js';
+import { jobNotFound } from '../jobs/job-not-found.js';
 
 /** Every change answers with the job's orders as they are then, read when it is done: nobody waits for another's reading. */
 @Injectable()
@@ -34,7 +35,7 @@ export class OrdersService {
   /** Puts lines with those that wait for a price: all of them, or none. A line whose id is there already is not ordered again. */
   async add(jobId: string, lines: readonly NewOrderLine[]): Promise<JsonText<OrdersView>> {
     await this.refuseStrangers(jobId, lines);
-    if (!(await this.drafts.insert(jobId, null, lines, true))) throw noJob();
+    if (!(await this.drafts.insert(jobId, null, lines, true))) throw jobNotFound();
     return this.reading.of(jobId);
   }
 

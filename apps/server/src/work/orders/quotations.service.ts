@@ -9,11 +9,12 @@ import { inTransaction, runDetached } from '../../ground/database/work-context.j
 import { Refusal } from '../../ground/errors/refusal.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import { Job } from '../jobs/job.model.js';
+import { jobNotFound } from '../jobs/job-not-found.js';
 import { OrderLine } from './order-line.model.js';
 import { Order } from './order.model.js';
 import { Quotation } from './quotation.model.js';
 import type { JsonText } from '../../ground/requests/sent.js';
-import { ReadOrders, noJob } from './read-orders.js';
+import { ReadOrders } from './read-orders.js';
 import { SupplierDesk } from './supplier-desk.js';
 
 /** Asks suppliers for prices, and keeps what they say. */
@@ -38,7 +39,7 @@ export class QuotationsService {
   ): Promise<JsonText<OrdersView>> {
     if (practice && !(await this.company.isDemo())) throw noPractice();
     const job = await this.jobs.findByPk(jobId, { attributes: ['id'] });
-    if (!job) throw noJob();
+    if (!job) throw jobNotFound();
     const { currency } = await this.company.current();
     const asked = await inTransaction(this.sequelize, async () => {
       // Held, so that the same request sent twice at once asks once.

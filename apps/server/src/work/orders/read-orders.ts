@@ -1,5 +1,5 @@
 import type { OrdersView } from '@grevik/contracts';
-import { Injectable, NotFoundException } from '@nestjs/common';
+import { Injectable } from '@nestjs/common';
 import { InjectConnection } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
@@ -7,6 +7,7 @@ import { currentCompanyId } from '../../ground/database/company-scope.js';
 import type { JsonText } from '../../ground/requests/sent.js';
 import { SharedReads } from './shared-reads.js';
 import type { OrderLine } from './order-line.model.js';
+import { jobNotFound } from '../jobs/job-not-found.js';
 
 const LATEST = 20;
 
@@ -90,13 +91,10 @@ export class ReadOrders {
       });
       return found;
     });
-    if (!row) throw noJob();
+    if (!row) throw jobNotFound();
     return row;
   }
 }
-
-export const noJob = (): NotFoundException =>
-  new NotFoundException('This job was not found. Open the list of jobs.');
 
 /** What has come and stays. */
 export const receivedOf = ({ receipts }: Pick<OrderLine, 'receipts'>): number =>

@@ -3,6 +3,7 @@ import type { ArchivedPosition } from '@grevik/contracts';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { SIGNERS, signedName } from '../../firm/people/signature.js';
+import { byPosition } from '../positions/by-position.js';
 import { Photo } from './photo.model.js';
 import { fingerprint } from './photos.service.js';
 
@@ -20,18 +21,12 @@ export class ArchivedPhotos {
       include: SIGNERS,
       order: [['takenAt', 'ASC']],
     });
-    const photos = new Map<string, ArchivedPhoto[]>();
-    for (const row of rows) {
-      const list = photos.get(row.positionId) ?? [];
-      photos.set(row.positionId, list);
-      list.push({
-        type: row.type,
-        takenAt: row.takenAt.toISOString(),
-        by: signedName(row),
-        base64: row.content.toString('base64'),
-      });
-    }
-    return photos;
+    return byPosition(rows, (row) => ({
+      type: row.type,
+      takenAt: row.takenAt.toISOString(),
+      by: signedName(row),
+      base64: row.content.toString('base64'),
+    }));
   }
 
   async add(

@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { WalkListPreview, WalkListTaken } from '@grevik/contracts';
 import type { WalkListCheck, KnownJob, WalkedPosition } from '@grevik/core';
-import { Injectable, NotFoundException } from '@nestjs/common';
+import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { inTransaction } from '../../ground/database/work-context.js';
@@ -10,6 +10,7 @@ import { Refusal } from '../../ground/errors/refusal.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import type { Change } from '../../ground/change-log/change.model.js';
 import { Job } from '../jobs/job.model.js';
+import { jobNotFound } from '../jobs/job-not-found.js';
 import { Line } from '../lines/line.model.js';
 import { Position } from '../positions/position.model.js';
 import { WorkThreads, listBudget } from '../../ground/threads/work-threads.service.js';
@@ -113,7 +114,7 @@ export class WalkListService {
   /** What of a job a list is checked against. */
   private async walkedJob(jobId: string): Promise<KnownJob> {
     const job = await this.jobs.findByPk(jobId, { attributes: ['id'] });
-    if (!job) throw new NotFoundException('This job was not found. Open the list of jobs.');
+    if (!job) throw jobNotFound();
     const lines = await this.lines.findAll({
       where: { jobId },
       include: [{ model: Position, attributes: ['tag'] }],

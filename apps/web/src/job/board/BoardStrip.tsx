@@ -1,5 +1,5 @@
 import type { BoardLine, BoardPosition } from '@grevik/contracts';
-import { MEDIUM_FACTS, POSITION_STATES, failuresOf, lineSentence, positionState } from '@grevik/core';
+import { MEDIUM_FACTS, countByState, failuresOf, lineSentence, positionState } from '@grevik/core';
 import { Link } from 'react-router';
 import pipe from '../../kit/strip/Pipe.module.css';
 import { shortName } from '../../kit/position-name';
@@ -67,14 +67,9 @@ function Symbol({ jobId, line, position }: { jobId: string; line: BoardLine; pos
 /** How many valves of a long line are how far. */
 function Counts({ line: { positions, medium } }: { line: BoardLine }) {
   const words = useWords();
-  const counts = new Map(POSITION_STATES.map((state) => [state, 0]));
-  for (const position of positions) {
-    const state = positionState(position, medium);
-    counts.set(state, (counts.get(state) ?? 0) + 1);
-  }
   return (
     <span className={styles.counts}>
-      {[...counts]
+      {[...countByState(positions, medium)]
         .filter(([, count]) => count > 0)
         .map(([state, count]) => words('board.count', { count, state: words(`board.states.${state}`) }))
         .join(' · ')}

@@ -136,7 +136,7 @@ describe('the board of a job', () => {
     open({ ...BOARD, archivedAt: '2026-01-01T00:00:00.000Z' });
     expect(await screen.findByText('This job is archived.')).toBeInTheDocument();
     expect(screen.queryByRole('button', { name: 'Archive job' })).not.toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: 'Bring job back' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Restore job' }));
     expect(await screen.findByText('Quay is open again')).toBeInTheDocument();
   });
 

@@ -8,6 +8,7 @@ import {
   type PositionDuty,
   VALVE_FUNCTIONS,
   type ValveFunction,
+  capitalized,
 } from '@grevik/core';
 import { words } from '../../words';
 import { en } from '../../words/en';
@@ -18,11 +19,9 @@ export interface Choice<T> {
   words: string;
 }
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-
 export const FUNCTION_CHOICES: readonly Choice<ValveFunction>[] = VALVE_FUNCTIONS.map((value) => ({
   value,
-  words: capital(FUNCTION_WORDS[value]),
+  words: capitalized(FUNCTION_WORDS[value]),
 }));
 
 export const PIPE_CHOICES: readonly Choice<PipeMaterial>[] = PIPE_MATERIALS.map((value) => ({

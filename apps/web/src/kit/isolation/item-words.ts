@@ -4,6 +4,7 @@ import {
   FIXTURES,
   PIPE_FACTS,
   VALVE_TYPE_FACTS,
+  capitalized,
   conditionAt,
   formatNominalSize,
 } from '@grevik/core';
@@ -32,7 +33,7 @@ export function itemWords(
     case 'fixture': {
       const { words: kind } = FIXTURES[item.fixture ?? 'other'];
       const count = item.count === undefined || item.count === 1 ? '' : ` ×${item.count}`;
-      return { name: `${capital(kind)}${count}`, facts: item.name ?? '' };
+      return { name: `${capitalized(kind)}${count}`, facts: item.name ?? '' };
     }
     case 'run': {
       const pipe = [
@@ -97,5 +98,3 @@ export function asTyped(item: WalkItem, figures: Figures): string {
   ];
   return named(parts.filter(Boolean).join(' '));
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

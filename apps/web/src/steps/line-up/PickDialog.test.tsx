@@ -1,4 +1,5 @@
 import '@testing-library/jest-dom';
+import type { PositionView } from '@grevik/contracts';
 import { houseRuleSettings, lineUp } from '@grevik/core';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -33,6 +34,10 @@ function Picking() {
     <p>closed</p>
   );
 }
+
+/** What is picked, as the page shows it. */
+const showPick = (position: PositionView = { ...POSITION, pick: picked }) =>
+  show(<CurrentPick line={LINE} position={position} models={[BALL]} sides={houseRuleSettings()} />);
 
 describe('picking', () => {
   it('sends the reason as the person left it, closes, and can be undone', async () => {
@@ -113,18 +118,11 @@ describe('picking', () => {
 
 describe('what is picked', () => {
   it('shows its reason while it serves, and why it no longer does', () => {
-    const { unmount } = show(
-      <CurrentPick
-        line={LINE}
-        position={{ ...POSITION, pick: picked }}
-        models={[BALL]}
-        sides={houseRuleSettings()}
-      />,
-    );
+    const { unmount } = showPick();
     expect(screen.getByRole('region', { name: 'Picked' })).toHaveTextContent('No torch.');
     unmount();
     const outgrown = { ...POSITION, pick: picked, duty: { ...POSITION.duty, dn: 25 } };
-    show(<CurrentPick line={LINE} position={outgrown} models={[BALL]} sides={houseRuleSettings()} />);
+    showPick(outgrown);
     expect(screen.getByRole('region', { name: 'Picked' })).toHaveTextContent(
       'no longer fitsIt is not made in this size.',
     );
@@ -132,14 +130,7 @@ describe('what is picked', () => {
 
   it('is let go with the version seen', async () => {
     const asked = serve(() => ({ body: { ...POSITION, version: 5 } }));
-    show(
-      <CurrentPick
-        line={LINE}
-        position={{ ...POSITION, pick: picked }}
-        models={[BALL]}
-        sides={houseRuleSettings()}
-      />,
-    );
+    showPick();
     await userEvent.click(screen.getByRole('button', { name: 'Remove pick' }));
     expect(await screen.findByText('CW-103: pick removed')).toBeInTheDocument();
     expect(asked[0]).toMatchObject({ method: 'DELETE', body: { version: 4 } });
@@ -150,14 +141,7 @@ describe('what is picked', () => {
       status: 409,
       body: { error: { code: 'stale', message: 'CW-103 was changed meanwhile.' } },
     }));
-    show(
-      <CurrentPick
-        line={LINE}
-        position={{ ...POSITION, pick: picked }}
-        models={[BALL]}
-        sides={houseRuleSettings()}
-      />,
-    );
+    showPick();
     await userEvent.click(screen.getByRole('button', { name: 'Remove pick' }));
     expect(await screen.findByText('CW-103 was changed meanwhile.')).toBeInTheDocument();
     expect(screen.getByRole('region', { name: 'Picked' })).toHaveTextContent('No torch.');

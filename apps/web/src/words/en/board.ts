@@ -36,7 +36,7 @@ export const board = {
     nextPlace_other: 'Choose a supplier for {{count}} order lines',
     addLine: 'Add line',
     archive: 'Archive job',
-    restore: 'Bring job back',
+    restore: 'Restore job',
     archivedDone: '{{name}} archived',
     restoredDone: '{{name}} is open again',
     pages: 'Pages of the job',

@@ -1,5 +1,6 @@
 import {
   type PositionFacts,
+  countByState,
   failuresOf,
   jobFailures,
   lineSentence,
@@ -32,6 +33,24 @@ describe('the state of a position', () => {
     [{ condition: { leaking: 'no' }, pickedType: 'ball' }, 'picked'],
   ] as const)('with %j is %s', (facts, state) => {
     expect(positionState({ ...position('X'), ...facts }, 'potable-cold')).toBe(state);
+  });
+});
+
+describe('how far the valves of a line are', () => {
+  it('is counted state by state, from the first to the last', () => {
+    const line = [
+      position('A'),
+      position('B', { pickedType: 'ball' }),
+      position('C', { pickedType: 'ball', ordered: 'draft' }),
+      position('D', { condition: { leaking: 'stem' } }),
+    ];
+    expect([...countByState(line, 'potable-cold')]).toEqual([
+      ['not-picked', 1],
+      ['picked', 2],
+      ['ordered', 0],
+      ['in-service', 0],
+      ['act', 1],
+    ]);
   });
 });
 

@@ -5,6 +5,7 @@ export {
   type PositionFacts,
   type PositionState,
   POSITION_STATES,
+  countByState,
   valveFailure,
   positionState,
 } from './position-state.js';

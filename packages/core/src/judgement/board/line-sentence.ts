@@ -1,5 +1,5 @@
 import type { Medium } from '../../ground/media/index.js';
-import { type Failure, type PositionFacts, FAILURES, valveFailure, positionState } from './position-state.js';
+import { type Failure, type PositionFacts, FAILURES, countByState, valveFailure } from './position-state.js';
 
 /** What is wrong with a valve, as one says it of its tag. */
 export const FAILURE_WORDS: Record<Failure, string> = {
@@ -37,13 +37,13 @@ export function lineSentence(positions: readonly Position[], medium: Medium): Li
       isUrgent: true,
     };
   }
-  const count = (state: string): number =>
-    positions.filter((position) => positionState(position, medium) === state).length;
   if (positions.length === 0) return { text: 'nothing walked yet', isUrgent: false };
-  const toPick = count('not-picked');
-  const ordered = count('ordered');
+  const counts = countByState(positions, medium);
+  const toPick = counts.get('not-picked') ?? 0;
+  const picked = counts.get('picked') ?? 0;
+  const ordered = counts.get('ordered') ?? 0;
   const parts = [
-    toPick > 0 ? `${toPick} to pick` : count('picked') > 0 ? 'all picked' : '',
+    toPick > 0 ? `${toPick} to pick` : picked > 0 ? 'all picked' : '',
     ordered > 0 ? `${ordered} ordered` : '',
   ].filter(Boolean);
   return { text: parts.join(' · ') || 'in service', isUrgent: false };
@@ -65,7 +65,7 @@ export function jobFailures<L extends { medium: Medium; positions: readonly Posi
         line,
       })),
     )
-    .sort((a, b) => FAILURES.indexOf(a.failure) - FAILURES.indexOf(b.failure));
+    .sort(byPressing);
 }
 
 /** The valves of a line that fail, the most pressing first. */
@@ -78,5 +78,8 @@ export function failuresOf<P extends Position>(
       const failure = valveFailure(position.condition, medium);
       return failure === undefined ? [] : [{ ...position, failure }];
     })
-    .sort((a, b) => FAILURES.indexOf(a.failure) - FAILURES.indexOf(b.failure));
+    .sort(byPressing);
 }
+
+const byPressing = (a: { failure: Failure }, b: { failure: Failure }): number =>
+  FAILURES.indexOf(a.failure) - FAILURES.indexOf(b.failure);

@@ -1,6 +1,6 @@
-import type { Medium } from '../../ground/media/index.js';
+import { type Medium, isFuelGas } from '../../ground/media/index.js';
 import type { ValveType } from '../../ground/valves/index.js';
-import { type Condition, typeFound } from '../walk/index.js';
+import { type Condition, isLeaking, typeFound } from '../walk/index.js';
 
 /** How far the valve of a position is, from the first to the last; what has to be acted on goes before all of them. */
 export const POSITION_STATES = ['not-picked', 'picked', 'ordered', 'in-service', 'act'] as const;
@@ -31,6 +31,24 @@ export function positionState(
   return typeFound(condition) === undefined ? 'not-picked' : 'in-service';
 }
 
+/**
+ * How many positions of a line are how far, in the order of the states.
+ *
+ * @example
+ * countByState([{ pickedType: 'ball', condition: {}, ordered: null }], 'potable-cold').get('picked') // 1
+ */
+export function countByState(
+  positions: readonly PositionFacts[],
+  medium: Medium,
+): ReadonlyMap<PositionState, number> {
+  const counts = new Map(POSITION_STATES.map((state) => [state, 0]));
+  for (const position of positions) {
+    const state = positionState(position, medium);
+    counts.set(state, (counts.get(state) ?? 0) + 1);
+  }
+  return counts;
+}
+
 /** What is wrong with a valve, and what is done about it. */
 export type Failure = 'gas-leaks' | 'gas-seized' | 'seized' | 'leaks-by' | 'leaks';
 
@@ -40,12 +58,10 @@ export type Failure = 'gas-leaks' | 'gas-seized' | 'seized' | 'leaks-by' | 'leak
  * @example
  * valveFailure({ type: 'plug-taper', turning: 'seized' }, 'natural-gas') // 'gas-seized'
  */
-export function valveFailure(
-  { type, turning, holding, leaking }: Condition,
-  medium: Medium,
-): Failure | undefined {
-  const isGas = medium === 'natural-gas' || medium === 'lp-gas';
-  const leaks = leaking !== undefined && leaking !== 'no';
+export function valveFailure(condition: Condition, medium: Medium): Failure | undefined {
+  const { type, turning, holding } = condition;
+  const isGas = isFuelGas(medium);
+  const leaks = isLeaking(condition);
   if (isGas && leaks) return 'gas-leaks';
   if (isGas && turning === 'seized' && type !== 'nothing') return 'gas-seized';
   if (turning === 'seized') return 'seized';

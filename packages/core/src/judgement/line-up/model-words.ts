@@ -1,4 +1,5 @@
 import { BODY_WORDS, END_WORDS, SEAT_WORDS, VALVE_TYPE_FACTS } from '../../ground/valves/index.js';
+import { capitalized } from '../../ground/wording/index.js';
 import type { CatalogueModel } from './catalogue-model.js';
 
 const PIECES = ['', 'one-piece', 'two-piece', 'three-piece'];
@@ -11,8 +12,7 @@ const PIECES = ['', 'one-piece', 'two-piece', 'three-piece'];
  * // { name: 'Ball, full port', details: 'two-piece, press x press', from: 'Ostrand 21P' }
  */
 export function modelWords(model: CatalogueModel): { name: string; details: string; from: string } {
-  const type = VALVE_TYPE_FACTS[model.type].words;
-  const name = `${type.charAt(0).toUpperCase()}${type.slice(1)}${model.port ? `, ${model.port} port` : ''}`;
+  const name = `${capitalized(VALVE_TYPE_FACTS[model.type].words)}${model.port ? `, ${model.port} port` : ''}`;
   const closing = model.seatMaterial ?? model.discMaterial;
   const details = [
     PIECES[model.pieces ?? 0],

@@ -43,6 +43,9 @@ export function yearsUnturned({ turnedAt }: Condition, now: Date): number | unde
   return turnedAt === undefined ? undefined : (now.getTime() - new Date(turnedAt).getTime()) / YEAR_MS;
 }
 
+/** Whether it is known to leak outside. */
+export const isLeaking = ({ leaking }: Condition): boolean => leaking !== undefined && leaking !== 'no';
+
 /** The type that stands there, if any does. */
 export function typeFound({ type }: Condition): ValveType | undefined {
   return type === 'nothing' ? undefined : type;

@@ -1,7 +1,7 @@
 import { MEDIUM_FACTS, isFuelGas, isPotable } from '../../ground/media/index.js';
 import { type Duty, type HouseRuleSettings, withSides } from '../selection/index.js';
 import { familyOf, isCheck } from '../../ground/valves/index.js';
-import { type Condition, typeFound, yearsUnturned } from './condition.js';
+import { type Condition, isLeaking, typeFound, yearsUnturned } from './condition.js';
 import { isHandsOff } from './link-of.js';
 
 /** What to do about what was found, the most pressing first. */
@@ -31,7 +31,7 @@ interface FoundRule {
 }
 
 const isGasLeak = ({ duty, condition }: FoundPlace): boolean =>
-  isFuelGas(duty.medium) && condition.leaking !== undefined && condition.leaking !== 'no';
+  isFuelGas(duty.medium) && isLeaking(condition);
 const from = ({ upstream }: FoundPlace): string =>
   upstream === undefined ? 'the main valve in the street, with the utility' : upstream;
 
@@ -143,7 +143,7 @@ export const FOUND_RULES: readonly FoundRule[] = [
     when: 'It leaks outside.',
     judge: (place) => {
       const { leaking } = place.condition;
-      if (leaking === undefined || leaking === 'no' || isGasLeak(place)) return undefined;
+      if (!isLeaking(place.condition) || isGasLeak(place)) return undefined;
       return {
         urgency: 'care',
         text:

@@ -1,5 +1,6 @@
 import { InvalidInput } from '../../ground/input/index.js';
 import { parseNominalSize, parseQuantity } from '../../ground/units/index.js';
+import { capitalized } from '../../ground/wording/index.js';
 import { fixtureSaid } from './fixtures.js';
 import { DEEPEST_BRANCH, type WalkItem } from './walk-item.js';
 import { TAG_PATTERN } from './tag-pattern.js';
@@ -83,11 +84,11 @@ function readPart(said: string): Omit<DraftItem, 'depth'> {
     name === '' ? item : { ...item, name };
 
   if (SOURCE_SAID.test(head))
-    return withName({ kind: 'source', name: capital(head.replace(/^(?:source|from)\s+/i, '')) });
+    return withName({ kind: 'source', name: capitalized(head.replace(/^(?:source|from)\s+/i, '').trim()) });
   const tee = TEE_SAID.exec(head);
   if (tee) {
     const to = head.slice(tee[0].length).trim();
-    return withName({ kind: 'tee', ...(to !== '' && { name: capital(to) }) });
+    return withName({ kind: 'tee', ...(to !== '' && { name: capitalized(to.trim()) }) });
   }
   const pipe = PIPE_SAID.find(([words]) => words.test(head));
   const valve = pipe && LENGTH.test(head) ? undefined : VALVE_SAID.find(([words]) => words.test(head));
@@ -140,8 +141,3 @@ function readRun(head: string, pipe: (typeof PIPE_SAID)[number] | undefined): Om
     ...(rise && riseM !== null && { riseM: /^(?:up|rise)/i.test(rise[1] ?? '') ? riseM : -riseM }),
   };
 }
-
-const capital = (text: string): string => {
-  const plain = text.trim();
-  return plain.charAt(0).toUpperCase() + plain.slice(1);
-};
