@@ -58,11 +58,11 @@ await withApp(async ({ address }) => {
       };
       // Duties are new objects each round, as they are after a change: nothing worked out before is found again.
       const fresh = () => asked.map((/** @type {object} */ duty) => ({ ...duty }));
-      const sides = core.houseRuleSettings();
+      const settings = core.houseRuleSettings();
       return [
         middle(() => {
           for (const duty of fresh())
-            core.lineUp(/** @type {import('@grevik/core').Duty} */ (duty), held, sides);
+            core.lineUp(/** @type {import('@grevik/core').Duty} */ (duty), held, settings);
         }),
         middle(() =>
           fresh().map((/** @type {object} */ duty) =>

@@ -134,7 +134,7 @@ export const jobArchiveInput = record({
   format: choice([ARCHIVE_FORMAT]),
   version: number({ integer: true, min: 1, max: 1 }),
   job: text(120),
-  /** The sides it took for itself. */
+  /** House-rule settings of its own. */
   houseRules: optional(houseRulesInput as Field<Partial<HouseRuleSettings>>),
   /** The models that are picked in it. */
   models: list(catalogueModelInput, { most: 2_000 }),

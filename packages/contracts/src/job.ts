@@ -60,7 +60,7 @@ export interface JobView {
   /** ISO; null while the job is open. */
   archivedAt: string | null;
   lines: LineSummary[];
-  /** The sides this job takes for itself, over the company's. */
+  /** The house-rule settings of this job, over the company's. */
   houseRules: Partial<HouseRuleSettings>;
 }
 
@@ -81,6 +81,6 @@ export interface CompanyView {
   version: number;
   name: string;
   currency: string;
-  /** The sides it has taken; the rest are the standard ones. */
+  /** House-rule settings; what is missing is at its default. */
   houseRules: Partial<HouseRuleSettings>;
 }

@@ -60,7 +60,7 @@ export interface WalkEdited {
 export interface JobWalkView {
   id: string;
   name: string;
-  /** The sides it takes for itself. */
+  /** House-rule settings of its own. */
   houseRules: Partial<HouseRuleSettings>;
   lines: LineView[];
 }

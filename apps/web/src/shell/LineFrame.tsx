@@ -68,7 +68,7 @@ export function LineFrame() {
     position: current,
     addressOf,
     models: catalogue.data,
-    sides: houseRuleSettings({ ...company.data.houseRules, ...job.data.houseRules }),
+    settings: houseRuleSettings({ ...company.data.houseRules, ...job.data.houseRules }),
     companyName: company.data.name,
     jobName: job.data.name,
     money: (amount: number) => new Intl.NumberFormat('en', { style: 'currency', currency }).format(amount),
@@ -105,7 +105,7 @@ export function LineFrame() {
             line={line.data}
             current={current}
             models={catalogue.data}
-            sides={context.sides}
+            settings={context.settings}
             addressOf={addressOf}
             walk={walk}
           />

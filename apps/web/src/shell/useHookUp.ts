@@ -17,13 +17,13 @@ import { useWords } from '../words';
 
 /** How what is picked at the position joins its pipe, and the way to settle something of it. */
 export function useHookUp() {
-  const { line, position, models, sides } = useLineFrame();
+  const { line, position, models, settings } = useLineFrame();
   const [change, { isLoading }] = useChangeHookUpMutation();
   const undoable = useUndoable();
   const { enqueueSnackbar } = useSnackbar();
   const words = useWords();
   const duty: Duty = useMemo(() => ({ ...position.duty, medium: line.medium }), [position.duty, line.medium]);
-  const picked = pickedNow(position, line, models, sides);
+  const picked = pickedNow(position, line, models, settings);
   const model = picked?.model;
   const size = picked?.size;
   const choices = position.hookUp;
@@ -36,9 +36,9 @@ export function useHookUp() {
         valve: candidateOf(model, size),
         ...choices,
         pipes: { ...pipesBeside(line.walk.items, position.id), ...choices.pipes },
-        sides,
+        settings,
       }),
-    [model, size, duty, choices, sides, line.walk.items, position.id],
+    [model, size, duty, choices, settings, line.walk.items, position.id],
   );
   const settle = async (next: HookUpChoices): Promise<void> => {
     try {

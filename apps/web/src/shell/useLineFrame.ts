@@ -7,7 +7,7 @@ interface WalkFrameContext {
   line: LineView;
   position: PositionView | undefined;
   models: readonly ModelView[];
-  sides: HouseRuleSettings;
+  settings: HouseRuleSettings;
   companyName: string;
   jobName: string;
   money: (amount: number) => string;

@@ -49,7 +49,7 @@ const walkApi = api.injectEndpoints({
       }),
       invalidatesTags: (_photo, _error, { lineId }) => [{ type: 'Line', id: lineId }],
     }),
-    takeJobSides: build.mutation<
+    takeJobOptions: build.mutation<
       JobView,
       { jobId: string; version: number; houseRules: Partial<HouseRuleSettings> }
     >({
@@ -64,7 +64,7 @@ const walkApi = api.injectEndpoints({
       query: (body) => ({ url: 'company/currency', method: 'PUT', body }),
       invalidatesTags: ['Company', 'Orders', 'Mine'],
     }),
-    takeSides: build.mutation<CompanyView, { version: number; houseRules: Partial<HouseRuleSettings> }>({
+    takeOptions: build.mutation<CompanyView, { version: number; houseRules: Partial<HouseRuleSettings> }>({
       query: (body) => ({ url: 'company/house-rules', method: 'PUT', body }),
       invalidatesTags: ['Company', 'Mine'],
     }),
@@ -85,7 +85,7 @@ export const {
   useEditWalkMutation,
   useNameMutation,
   useAddPhotoMutation,
-  useTakeJobSidesMutation,
+  useTakeJobOptionsMutation,
   useSetCurrencyMutation,
-  useTakeSidesMutation,
+  useTakeOptionsMutation,
 } = walkApi;

@@ -19,7 +19,7 @@ export function onLine(
     line,
     models,
     position: line.positions[0],
-    sides: houseRuleSettings(),
+    settings: houseRuleSettings(),
     companyName: 'Tarnside',
     jobName: 'Quay',
     money: (amount: number) => `$${amount.toFixed(2)}`,

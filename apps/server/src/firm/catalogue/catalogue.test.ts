@@ -172,7 +172,7 @@ describe('the catalogue', () => {
       await demo.put(`/api/positions/${id}/pick`).send(pick).expect(200);
     });
 
-    it('judges by the sides the job takes for itself', async () => {
+    it('judges by the settings the job takes for itself', async () => {
       const taken = await demo
         .put(`/api/jobs/${job.id}/house-rules`)
         .send({ version: 0, houseRules: { 'push-fit': 'never' } })

@@ -30,7 +30,7 @@ export class CompanyController {
   })
   @May('house-rules')
   @Put('house-rules')
-  async takeSides(@Body() { version, houseRules }: HouseRulesRequest): Promise<CompanyView> {
+  async takeOptions(@Body() { version, houseRules }: HouseRulesRequest): Promise<CompanyView> {
     return companyView(await this.company.change(version, { houseRules }));
   }
 }

@@ -17,7 +17,7 @@ export class Company extends Model {
   @Column(DataType.TEXT)
   declare currency: string;
 
-  /** The sides this company has taken; the rest are the standard ones. */
+  /** The house-rule settings of this company; what is missing is at its default. */
   @Default({})
   @Column(DataType.JSONB)
   declare houseRules: Partial<HouseRuleSettings>;

@@ -102,7 +102,7 @@ describe('no request, however made, breaks the server', () => {
         good: { version: 0, houseRules: { stops: 'multi-turn' } },
       },
       currency: { send: raw('put', '/api/company/currency'), good: { version: 0, currency: 'EUR' } },
-      'job-sides': {
+      'job-settings': {
         send: raw('put', `/api/jobs/${job.id}/house-rules`),
         good: { version: 0, houseRules: { stops: 'multi-turn' } },
       },
@@ -378,7 +378,7 @@ describe('no request, however made, breaks the server', () => {
     'line',
     'walk',
     'house-rules',
-    'job-sides',
+    'job-settings',
     'picks',
     'model',
     'change-model',

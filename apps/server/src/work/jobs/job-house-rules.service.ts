@@ -4,7 +4,7 @@ import { InjectModel } from '@nestjs/sequelize';
 import { CompanyService } from '../../firm/company/company.service.js';
 import { Job } from './job.model.js';
 
-/** The sides in force on a job: its own, else the company's, else the standard ones. */
+/** The settings in force on a job: its own, else the company's, else the defaults. */
 @Injectable()
 export class JobHouseRules {
   constructor(

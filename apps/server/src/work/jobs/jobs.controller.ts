@@ -55,11 +55,11 @@ export class JobsController {
   @ApiOperation({ summary: 'Sets house rules for one job; a rule that is left out follows the company.' })
   @May('house-rules')
   @Put(':id/house-rules')
-  takeSides(
+  takeOptions(
     @Param('id', IdPipe) id: string,
     @Body() { version, houseRules }: HouseRulesRequest,
   ): Promise<JobView> {
-    return this.jobs.takeSides(id, version, houseRules);
+    return this.jobs.takeOptions(id, version, houseRules);
   }
 
   @ApiOperation({ summary: 'Creates a job.' })

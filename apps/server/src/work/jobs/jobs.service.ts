@@ -111,11 +111,11 @@ export class JobsService {
   }
 
   /** Sets the house rules of one job, in the version that was seen; what is left out follows the company. */
-  async takeSides(id: string, version: number, houseRules: Partial<HouseRuleSettings>): Promise<JobView> {
+  async takeOptions(id: string, version: number, houseRules: Partial<HouseRuleSettings>): Promise<JobView> {
     await inTransaction(this.sequelize, async () => {
       const job = await this.held(id);
       if (job.version !== version) throw stale(job);
-      await this.keepSides(job, houseRules);
+      await this.keepOptions(job, houseRules);
     });
     return this.get(id);
   }
@@ -138,7 +138,7 @@ export class JobsService {
     await inTransaction(this.sequelize, async () => {
       const job = await this.held(jobId ?? '');
       if (!isDeepStrictEqual(job.houseRules, after)) throw stale(job);
-      await this.keepSides(job, before as Partial<HouseRuleSettings>, id);
+      await this.keepOptions(job, before as Partial<HouseRuleSettings>, id);
     });
   }
 
@@ -173,7 +173,11 @@ export class JobsService {
     return job;
   }
 
-  private async keepSides(job: Job, houseRules: Partial<HouseRuleSettings>, undoes?: string): Promise<void> {
+  private async keepOptions(
+    job: Job,
+    houseRules: Partial<HouseRuleSettings>,
+    undoes?: string,
+  ): Promise<void> {
     await this.log.record({
       kind: 'job-house-rules',
       jobId: job.id,

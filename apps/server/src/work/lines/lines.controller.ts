@@ -17,7 +17,7 @@ export class LinesController {
     private readonly lines: LinesService,
     private readonly catalogue: CatalogueService,
     private readonly company: CompanyService,
-    private readonly sides: JobHouseRules,
+    private readonly settings: JobHouseRules,
   ) {}
 
   @ApiOperation({ summary: 'A line with its positions, in flow order.' })
@@ -43,7 +43,7 @@ export class LinesController {
     const csv = scheduleCsv({
       line,
       models,
-      sides: await this.sides.of(line.jobId),
+      settings: await this.settings.of(line.jobId),
       currency: company.currency,
       units,
     });

@@ -80,7 +80,7 @@ const line: LineView = {
   ],
 };
 const csv = (units: 'us' | 'metric', of: LineView = line): string =>
-  scheduleCsv({ line: of, models: [model], sides: houseRuleSettings(), currency: 'USD', units });
+  scheduleCsv({ line: of, models: [model], settings: houseRuleSettings(), currency: 'USD', units });
 const rows = (text: string): Record<string, string>[] =>
   Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), { header: true, skipEmptyLines: true })
     .data;

@@ -22,7 +22,7 @@ const UNITS = {
 export interface ScheduleSource {
   line: LineView;
   models: readonly ModelView[];
-  sides: HouseRuleSettings;
+  settings: HouseRuleSettings;
   currency: string;
   units: UnitSystem;
 }
@@ -31,13 +31,13 @@ export interface ScheduleSource {
  * A line's schedule as CSV: one row a position, with its duty and its pick. Text that a spreadsheet would run as a formula gets a
  * quote in front; a mark at the head tells spreadsheets that it is UTF-8.
  */
-export function scheduleCsv({ line, models, sides, currency, units }: ScheduleSource): string {
+export function scheduleCsv({ line, models, settings, currency, units }: ScheduleSource): string {
   const columns = UNITS[units];
   const figure = (value: number | undefined, quantity: Quantity & keyof typeof columns): number | '' =>
     value === undefined ? '' : inUnits(value, quantity, units, columns[quantity]).figure;
   const rows = line.positions.map((position) => {
     const { tag, duty, remarks } = position;
-    const picked = pickedNow(position, line, models, sides);
+    const picked = pickedNow(position, line, models, settings);
     const words = picked && modelWords(picked.model);
     return {
       Tag: tag,

@@ -46,7 +46,7 @@ export class PositionsService {
     @InjectModel(Pick) private readonly picks: typeof Pick,
     @InjectModel(Line) private readonly lines: typeof Line,
     private readonly catalogue: CatalogueService,
-    private readonly sides: JobHouseRules,
+    private readonly settings: JobHouseRules,
     private readonly log: ChangeLog,
   ) {
     log.takesBack(POSITION_KINDS, (change) => this.takeBack(change));
@@ -122,7 +122,7 @@ export class PositionsService {
   private async defensible(position: Position, modelId: string): Promise<'fits' | 'care'> {
     const model = await this.catalogue.get(modelId);
     const line = await this.lines.findByPk(position.lineId, { rejectOnEmpty: true });
-    const sides = await this.sides.of(position.jobId);
+    const settings = await this.settings.of(position.jobId);
     const duty: Duty = { ...position.duty, medium: line.medium };
     if (model.retired)
       throw new Refusal(422, {
@@ -130,7 +130,7 @@ export class PositionsService {
         field: 'modelId',
         message: `${modelWords(model).from} is retired. Pick another model, or restore this one first.`,
       });
-    const { size, verdict, reasons } = judgePick(duty, model, sides);
+    const { size, verdict, reasons } = judgePick(duty, model, settings);
     if (!size)
       throw new InvalidInput(
         'modelId',

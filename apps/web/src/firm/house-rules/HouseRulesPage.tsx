@@ -7,7 +7,7 @@ import { Failure, Loading } from '../../kit/Notice';
 import { useCompanyQuery, useJobsQuery } from '../../store/api';
 import { failureText } from '../../store/failure';
 import { useMay } from '../../store/people-api';
-import { useTakeJobSidesMutation, useTakeSidesMutation } from '../../store/walk-api';
+import { useTakeJobOptionsMutation, useTakeOptionsMutation } from '../../store/walk-api';
 import { useWords } from '../../words';
 import { CurrencyField } from './CurrencyField';
 import styles from './HouseRulesPage.module.css';
@@ -15,18 +15,18 @@ import { WhatWouldChange } from './WhatWouldChange';
 
 const FOLLOWS = 'company';
 
-/** Where good people differ: every side in a sentence, the one the company takes, the one a job takes for itself, and what another would change. */
+/** Where good people differ: every option in a sentence, the one the company takes, the one a job takes for itself, and what another would change. */
 export function HouseRulesPage() {
   const company = useCompanyQuery();
   const jobs = useJobsQuery();
   const [query, setQuery] = useSearchParams();
-  const [takeSides, taking] = useTakeSidesMutation();
-  const [takeJobSides, takingForJob] = useTakeJobSidesMutation();
+  const [takeOptions, taking] = useTakeOptionsMutation();
+  const [takeJobOptions, takingForJob] = useTakeJobOptionsMutation();
   const mayTake = useMay('house-rules');
   const { enqueueSnackbar } = useSnackbar();
   const words = useWords();
   const job = jobs.data?.find(({ id }) => id === query.get('job'));
-  const sides = useMemo(
+  const settings = useMemo(
     () => houseRuleSettings({ ...company.data?.houseRules, ...job?.houseRules }),
     [company.data?.houseRules, job?.houseRules],
   );
@@ -37,14 +37,14 @@ export function HouseRulesPage() {
   const own = job ? job.houseRules : ofCompany;
   const isBusy = taking.isLoading || takingForJob.isLoading;
   const error = taking.error ?? takingForJob.error;
-  const take = async (rule: HouseRule, side: string): Promise<void> => {
+  const take = async (rule: HouseRule, option: string): Promise<void> => {
     const { [rule]: _was, ...others } = own;
     const houseRules = (
-      side === FOLLOWS ? others : { ...others, [rule]: side }
+      option === FOLLOWS ? others : { ...others, [rule]: option }
     ) as Partial<HouseRuleSettings>;
     const { data } = job
-      ? await takeJobSides({ jobId: job.id, version: job.version, houseRules })
-      : await takeSides({ version: ofCompanyVersion, houseRules });
+      ? await takeJobOptions({ jobId: job.id, version: job.version, houseRules })
+      : await takeOptions({ version: ofCompanyVersion, houseRules });
     if (data) enqueueSnackbar(words('houseRules.taken'));
   };
   // What would change is counted on a job: the one chosen, else the first.
@@ -72,7 +72,7 @@ export function HouseRulesPage() {
       <CurrencyField currency={company.data.currency} version={ofCompanyVersion} />
       {error !== undefined && <Alert severity="error">{failureText(error)}</Alert>}
       {(Object.keys(HOUSE_RULES) as HouseRule[]).map((rule) => {
-        const { question, sides: all, standard } = HOUSE_RULES[rule];
+        const { question, options: all, default: usual } = HOUSE_RULES[rule];
         const isOwn = job !== undefined && rule in job.houseRules;
         const byCompany = houseRuleSettings(ofCompany)[rule];
         return (
@@ -91,24 +91,24 @@ export function HouseRulesPage() {
                   {words('houseRules.asCompany', { says: (all as Record<string, string>)[byCompany] ?? '' })}
                 </label>
               )}
-              {Object.entries(all).map(([side, says]) => {
-                const isTaken = sides[rule] === side && (job === undefined || isOwn);
+              {Object.entries(all).map(([option, says]) => {
+                const isTaken = settings[rule] === option && (job === undefined || isOwn);
                 return (
-                  <label key={side} data-taken={isTaken || undefined}>
+                  <label key={option} data-taken={isTaken || undefined}>
                     <Radio
                       size="small"
                       name={rule}
                       checked={isTaken}
                       disabled={!mayTake}
-                      onChange={() => void take(rule, side)}
+                      onChange={() => void take(rule, option)}
                     />
                     {says}
-                    {side === standard && <span> {words('houseRules.standard')}</span>}
+                    {option === usual && <span> {words('houseRules.standard')}</span>}
                   </label>
                 );
               })}
             </fieldset>
-            {counted && <WhatWouldChange key={counted.id} job={counted} rule={rule} sides={sides} />}
+            {counted && <WhatWouldChange key={counted.id} job={counted} rule={rule} settings={settings} />}
           </div>
         );
       })}

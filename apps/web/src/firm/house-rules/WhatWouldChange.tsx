@@ -18,7 +18,7 @@ import styles from './HouseRulesPage.module.css';
 interface WhatWouldChangeProps {
   job: JobView;
   rule: HouseRule;
-  sides: HouseRuleSettings;
+  settings: HouseRuleSettings;
 }
 
 interface Change {
@@ -27,17 +27,17 @@ interface Change {
 }
 
 /** For each other option of a rule: how many positions of a job would be judged otherwise, and which. */
-export function WhatWouldChange({ job, rule, sides }: WhatWouldChangeProps) {
+export function WhatWouldChange({ job, rule, settings }: WhatWouldChangeProps) {
   const words = useWords();
   return (
     <section className={styles.change}>
       <h3>{words('houseRules.whatIf', { job: job.name })}</h3>
-      <Changes job={job} rule={rule} sides={sides} />
+      <Changes job={job} rule={rule} settings={settings} />
     </section>
   );
 }
 
-function Changes({ job, rule, sides }: WhatWouldChangeProps) {
+function Changes({ job, rule, settings }: WhatWouldChangeProps) {
   const { data: walk } = useJobWalkQuery(job.id);
   const { data: models } = useCatalogueQuery();
   const words = useWords();
@@ -53,19 +53,22 @@ function Changes({ job, rule, sides }: WhatWouldChangeProps) {
       })),
     );
     const offered = models.filter(({ retired }) => !retired);
-    const others = Object.entries(HOUSE_RULES[rule].sides as Record<string, string>).filter(
-      ([side]) => side !== sides[rule],
+    const others = Object.entries(HOUSE_RULES[rule].options as Record<string, string>).filter(
+      ([option]) => option !== settings[rule],
     );
     void Promise.all(
-      others.map(async ([side, says]) => ({
+      others.map(async ([option, says]) => ({
         says,
-        moved: await countChanges(placed, offered, sides, { ...sides, [rule]: side } as HouseRuleSettings),
+        moved: await countChanges(placed, offered, settings, {
+          ...settings,
+          [rule]: option,
+        } as HouseRuleSettings),
       })),
     ).then((counted) => isWanted && setChanges(counted));
     return () => {
       isWanted = false;
     };
-  }, [walk, models, rule, sides]);
+  }, [walk, models, rule, settings]);
   if (!changes || !walk || !models) return <p>{words('houseRules.working')}</p>;
   const lineOf = new Map(
     walk.lines.flatMap((line) => line.positions.map((at) => [at.id, { line, at }] as const)),

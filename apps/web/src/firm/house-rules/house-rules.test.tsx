@@ -49,7 +49,7 @@ describe('the house rules', () => {
     });
   });
 
-  it('are only looked at by a role that takes no sides', async () => {
+  it('are only looked at by a role that takes no settings', async () => {
     serve(answers);
     show(<HouseRulesPage />, { may: ['look'] });
     for (const radio of await screen.findAllByRole('radio')) expect(radio).toBeDisabled();

@@ -17,12 +17,12 @@ interface AnswersProps {
   /** Lines that can still be placed. */
   drafts: readonly OrderLineView[];
   walk: JobWalkView;
-  sides: HouseRuleSettings;
+  settings: HouseRuleSettings;
   till: Till;
 }
 
 /** What suppliers were asked and said: how far each is, and their answers side by side, line by line. */
-export function Answers({ jobId, orders, drafts, walk, sides, till }: AnswersProps) {
+export function Answers({ jobId, orders, drafts, walk, settings, till }: AnswersProps) {
   const [place, { isLoading }] = usePlaceOrderLinesMutation();
   const { enqueueSnackbar } = useSnackbar();
   const may = useMay('order');
@@ -92,7 +92,7 @@ export function Answers({ jobId, orders, drafts, walk, sides, till }: AnswersPro
                     {said.map((answer) => (
                       <td key={answer.supplier} data-cheapest={answer.supplier === cheapest || undefined}>
                         <SupplierSaid
-                          {...{ answer, held, walk, sides, till }}
+                          {...{ answer, held, walk, settings, till }}
                           isCheapest={answer.supplier === cheapest && said.length > 1}
                         />
                         {may && answer.unitPrice !== undefined && (

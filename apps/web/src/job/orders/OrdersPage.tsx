@@ -45,7 +45,7 @@ export function OrdersPage() {
       orders={orders.data}
       walk={walk.data}
       models={catalogue.data}
-      sides={houseRuleSettings({ ...company.data.houseRules, ...job.data.houseRules })}
+      settings={houseRuleSettings({ ...company.data.houseRules, ...job.data.houseRules })}
     />
   );
 }
@@ -55,10 +55,10 @@ interface SheetProps {
   orders: OrdersView;
   walk: JobWalkView;
   models: readonly ModelView[];
-  sides: HouseRuleSettings;
+  settings: HouseRuleSettings;
 }
 
-function Sheet({ jobId, orders, walk, models, sides }: SheetProps) {
+function Sheet({ jobId, orders, walk, models, settings }: SheetProps) {
   const [marked, setMarked] = useState<ReadonlySet<string>>(new Set());
   const [bringing, setBringing] = useState<'list' | 'sheet'>();
   const [add, { isLoading }] = useAddOrderLinesMutation();
@@ -135,7 +135,7 @@ function Sheet({ jobId, orders, walk, models, sides }: SheetProps) {
       )}
       {waiting && <OrderSection {...{ jobId, order: waiting, marked, mark, till }} />}
       {may && markedLines.length > 0 && <RequestQuotes jobId={jobId} lines={markedLines} />}
-      <Answers {...{ jobId, orders, drafts, walk, sides, till }} />
+      <Answers {...{ jobId, orders, drafts, walk, settings, till }} />
       {orders.orders
         .filter(({ supplier }) => supplier !== null)
         .map((order) => (

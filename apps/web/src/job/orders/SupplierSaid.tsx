@@ -9,7 +9,7 @@ interface SaidProps {
   answer: ComparedAnswer;
   held: OrderLineView;
   walk: JobWalkView;
-  sides: HouseRuleSettings;
+  settings: HouseRuleSettings;
   till: Till;
   isCheapest: boolean;
 }
@@ -19,7 +19,7 @@ export function SupplierSaid({
   answer: { kind, said, unitPrice, amount },
   held,
   walk,
-  sides,
+  settings,
   till,
   isCheapest,
 }: SaidProps) {
@@ -47,7 +47,7 @@ export function SupplierSaid({
       <p className={styles.instead}>
         {words('quotation.instead', { text: said?.instead ?? '' })} <i>{said?.why}</i>
       </p>
-      <Substitute instead={said?.instead ?? ''} held={held} walk={walk} sides={sides} />
+      <Substitute instead={said?.instead ?? ''} held={held} walk={walk} settings={settings} />
     </>
   );
 }
@@ -56,15 +56,18 @@ function Substitute({
   instead,
   held,
   walk,
-  sides,
-}: Pick<SaidProps, 'held' | 'walk' | 'sides'> & { instead: string }) {
+  settings,
+}: Pick<SaidProps, 'held' | 'walk' | 'settings'> & { instead: string }) {
   const words = useWords();
   if (!held.spec) return null;
   const spec = held.spec;
   const at = walk.lines.flatMap(({ medium, positions }) =>
     positions
       .filter(({ id }) => held.positions.some((one) => one.id === id))
-      .map(({ tag, duty }) => ({ tag, judged: judgeSubstitute(spec, instead, { ...duty, medium }, sides) })),
+      .map(({ tag, duty }) => ({
+        tag,
+        judged: judgeSubstitute(spec, instead, { ...duty, medium }, settings),
+      })),
   );
   const plain = judgeSubstitute(spec, instead);
   // One position stands for those it goes the same way at: first where the verdict falls, else where something new speaks against it.

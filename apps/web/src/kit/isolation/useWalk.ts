@@ -11,11 +11,11 @@ import { useDeferredValue, useMemo } from 'react';
 /** A line as a network, with the position that stands at each valve. */
 export type Walked = WalkedLine<PositionView>;
 
-export const walked = (line: LineView, sides: HouseRuleSettings, now: Date): Walked =>
-  walkedLine({ items: line.walk.items, positions: line.positions }, sides, now);
+export const walked = (line: LineView, settings: HouseRuleSettings, now: Date): Walked =>
+  walkedLine({ items: line.walk.items, positions: line.positions }, settings, now);
 
-export function useWalk(line: LineView, sides: HouseRuleSettings): Walked {
-  return useMemo(() => walked(line, sides, new Date()), [line, sides]);
+export function useWalk(line: LineView, settings: HouseRuleSettings): Walked {
+  return useMemo(() => walked(line, settings, new Date()), [line, settings]);
 }
 
 /** A walk with what shuts one of its items off: after the rest of the screen is drawn, since a long line takes its time. */

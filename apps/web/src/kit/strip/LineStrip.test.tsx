@@ -36,7 +36,7 @@ function strip(...positions: Partial<PositionView>[]) {
       line={line}
       current={all[0]!}
       models={[BALL]}
-      sides={houseRuleSettings()}
+      settings={houseRuleSettings()}
       addressOf={({ tag }) => `/here/${tag}`}
       walk={() => undefined}
     />,

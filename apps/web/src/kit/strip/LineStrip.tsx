@@ -19,7 +19,7 @@ interface LineStripProps {
   /** Where one stands; nowhere where the tag in the address is not on the line. */
   current: PositionView | undefined;
   models: readonly ModelView[];
-  sides: HouseRuleSettings;
+  settings: HouseRuleSettings;
   /** Where a position's screen is. */
   addressOf: (position: PositionView) => string;
   /** Walks by a number of positions: 1 with the water, -1 against it. */
@@ -27,7 +27,7 @@ interface LineStripProps {
 }
 
 /** The line as it runs: source on the left, positions hung on it in order, with how far each is decided. */
-export function LineStrip({ line, current, models, sides, addressOf, walk }: LineStripProps) {
+export function LineStrip({ line, current, models, settings, addressOf, walk }: LineStripProps) {
   const words = useWords();
   const here = useRef<HTMLLIElement>(null);
   const swipe = useSwipeable({
@@ -76,7 +76,7 @@ export function LineStrip({ line, current, models, sides, addressOf, walk }: Lin
               position={position}
               line={line}
               models={models}
-              sides={sides}
+              settings={settings}
               address={addressOf(position)}
               isCurrent={position.id === current?.id}
             />
@@ -90,17 +90,17 @@ export function LineStrip({ line, current, models, sides, addressOf, walk }: Lin
   );
 }
 
-interface StripPositionProps extends Pick<LineStripProps, 'line' | 'models' | 'sides'> {
+interface StripPositionProps extends Pick<LineStripProps, 'line' | 'models' | 'settings'> {
   position: PositionView;
   address: string;
   isCurrent: boolean;
 }
 
-function StripPosition({ position, line, models, sides, address, isCurrent }: StripPositionProps) {
+function StripPosition({ position, line, models, settings, address, isCurrent }: StripPositionProps) {
   const figures = useFigures();
   const words = useWords();
   const { tag, duty } = position;
-  const picked = pickedNow(position, line, models, sides);
+  const picked = pickedNow(position, line, models, settings);
   const nowOut = picked?.verdict === 'out';
   const isPicked = picked !== undefined && !nowOut;
   const dutyKnown = duty.pipe !== undefined;

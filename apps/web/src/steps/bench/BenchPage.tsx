@@ -15,12 +15,12 @@ const OF_ONE_VALVE = ['hammer', 'control', 'dirty-ball', 'part-open-gate'];
 
 /** What the valve of a position does when it moves, with the duty filled in. */
 export function BenchPage() {
-  const { line, position, models, sides } = useLineFrame();
+  const { line, position, models, settings } = useLineFrame();
   const [query, setQuery] = useSearchParams();
   const words = useWords();
   const duty: Duty = useMemo(() => ({ ...position.duty, medium: line.medium }), [position.duty, line.medium]);
   const walkedType = line.walk.items.find(({ positionId }) => positionId === position.id)?.type;
-  const choice = useBenchValve({ duty, position, models, sides, asked: query.get('valve'), walkedType });
+  const choice = useBenchValve({ duty, position, models, settings, asked: query.get('valve'), walkedType });
   const valve = useMemo(() => benchValve(duty, choice.model ?? choice.type), [duty, choice]);
   const at = benchAt(duty, query.get('of'));
   if (!at)

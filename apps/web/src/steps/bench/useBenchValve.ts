@@ -23,14 +23,14 @@ export function useBenchValve({
   duty,
   position,
   models,
-  sides,
+  settings,
   asked,
   walkedType,
 }: {
   duty: Duty;
   position: PositionView;
   models: readonly ModelView[];
-  sides: HouseRuleSettings;
+  settings: HouseRuleSettings;
   asked: string | null;
   /** As somebody wrote it down when they walked the line. */
   walkedType: ValveType | undefined;
@@ -39,7 +39,7 @@ export function useBenchValve({
     const { columns, tray } = lineUp(
       duty,
       models.filter(({ retired }) => !retired),
-      sides,
+      settings,
     );
     const moved = [...columns, ...tray]
       .map(({ model }) => model)
@@ -57,5 +57,5 @@ export function useBenchValve({
     const bareFound =
       found !== undefined && found !== 'nothing' && !found.startsWith('check') ? found : 'ball';
     return model ? { model, type: model.type, models: moved } : { type: bareFound, models: moved };
-  }, [duty, models, sides, asked, walkedType, position.pick?.modelId, position.condition.type]);
+  }, [duty, models, settings, asked, walkedType, position.pick?.modelId, position.condition.type]);
 }

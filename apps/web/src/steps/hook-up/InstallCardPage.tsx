@@ -1,4 +1,4 @@
-import { MEDIUM_FACTS, modelWords, partWords, wayWords } from '@grevik/core';
+import { MEDIUM_FACTS, modelWords, partWords, connectionWords } from '@grevik/core';
 import { Button } from '@mui/material';
 import { Link } from 'react-router';
 import { Notice } from '../../kit/Notice';
@@ -63,7 +63,7 @@ export function InstallCardPage() {
               <li key={side}>
                 {words('installCard.step.join', {
                   side: words(`hookUp.${side}`),
-                  way: taken ? wayWords(taken) : words('hookUp.noWay'),
+                  way: taken ? connectionWords(taken) : words('hookUp.noWay'),
                 })}
               </li>
             ))}

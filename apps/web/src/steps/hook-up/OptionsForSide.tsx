@@ -6,7 +6,7 @@ import {
   PIPE_MATERIALS,
   type PipeMaterial,
   type PipeSide,
-  wayWords,
+  connectionWords,
 } from '@grevik/core';
 import { VerdictMark } from '../../kit/VerdictMark';
 import { useFigures } from '../../kit/useFigures';
@@ -73,7 +73,7 @@ export function OptionsForSide({
                   disabled={!mayChange || way.verdict === 'out'}
                   onChange={() => setWay(way.id)}
                 />
-                <b>{wayWords(way)}</b>
+                <b>{connectionWords(way)}</b>
                 <VerdictMark verdict={way.verdict} />
               </label>
               {way.reasons.map(({ rule, text, measured }) => (

@@ -16,17 +16,17 @@ interface CurrentPickProps {
   line: LineView;
   position: PositionView;
   models: readonly ModelView[];
-  sides: HouseRuleSettings;
+  settings: HouseRuleSettings;
 }
 
 /** What is picked here, by whom and why; judged again on the duty as it is now. */
-export function CurrentPick({ line, position, models, sides }: CurrentPickProps) {
+export function CurrentPick({ line, position, models, settings }: CurrentPickProps) {
   const [unpick, { isLoading }] = useUnpickMutation();
   const mayPick = useMay('pick');
   const undoable = useUndoable();
   const { enqueueSnackbar } = useSnackbar();
   const words = useWords();
-  const picked = pickedNow(position, line, models, sides);
+  const picked = pickedNow(position, line, models, settings);
   if (!picked || !position.pick) return null;
   const { model, verdict, reasons, reason } = picked;
   const { pickedBy, pickedAt } = position.pick;

@@ -36,7 +36,7 @@ const NOTCH = 0.05;
 
 /** The heart: what the position asks on the left, what could serve side by side, what is out below. */
 export function LineUpPage() {
-  const { line, position, models, sides, money } = useLineFrame();
+  const { line, position, models, settings, money } = useLineFrame();
   const figures = useFigures();
   const words = useWords();
   const dispatch = useAppDispatch();
@@ -62,7 +62,7 @@ export function LineUpPage() {
     [models, answers, position.duty.dn],
   );
   const findings = useFindings(position.id);
-  const judged = useMemo(() => lineUp(duty, offered, sides, weights), [duty, offered, sides, weights]);
+  const judged = useMemo(() => lineUp(duty, offered, settings, weights), [duty, offered, settings, weights]);
   const columns = useMemo(() => withFindings(judged.columns, findings), [judged, findings]);
   const { tray, otherSizes } = judged;
   const [compared, setCompared] = useState<readonly string[]>([]);
@@ -101,7 +101,7 @@ export function LineUpPage() {
           </header>
           <DutySentence line={line} position={position} />
           <DutyFacts duty={duty} />
-          <CurrentPick line={line} position={position} models={models} sides={sides} />
+          <CurrentPick line={line} position={position} models={models} settings={settings} />
           <Findings
             position={position}
             lineId={line.id}
@@ -111,7 +111,7 @@ export function LineUpPage() {
           <p className={styles.caution}>{MEDIUM_FACTS[line.medium].caution}</p>
         </aside>
         {models.length === 0 ? (
-          <TypeList duty={duty} sides={sides} />
+          <TypeList duty={duty} settings={settings} />
         ) : (
           <section aria-label={words('lineUp.label')} className={styles.lineUp}>
             <HandleSlider>
@@ -166,7 +166,7 @@ export function LineUpPage() {
             line={line}
             position={position}
             column={open}
-            sides={sides}
+            settings={settings}
             close={close}
           />
         )}

@@ -27,7 +27,7 @@ function Picking() {
       line={LINE}
       position={POSITION}
       column={column}
-      sides={houseRuleSettings()}
+      settings={houseRuleSettings()}
       close={() => setOpen(false)}
     />
   ) : (
@@ -37,7 +37,7 @@ function Picking() {
 
 /** What is picked, as the page shows it. */
 const showPick = (position: PositionView = { ...POSITION, pick: picked }) =>
-  show(<CurrentPick line={LINE} position={position} models={[BALL]} sides={houseRuleSettings()} />);
+  show(<CurrentPick line={LINE} position={position} models={[BALL]} settings={houseRuleSettings()} />);
 
 describe('picking', () => {
   it('sends the reason as the person left it, closes, and can be undone', async () => {
@@ -78,7 +78,7 @@ describe('picking', () => {
         line={LINE}
         position={POSITION}
         column={column}
-        sides={houseRuleSettings()}
+        settings={houseRuleSettings()}
         close={() => undefined}
       />,
     );
@@ -108,7 +108,7 @@ describe('picking', () => {
         line={LINE}
         position={{ ...POSITION, pick: picked }}
         column={column}
-        sides={houseRuleSettings()}
+        settings={houseRuleSettings()}
         close={() => undefined}
       />,
     );

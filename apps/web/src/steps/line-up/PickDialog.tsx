@@ -14,12 +14,12 @@ interface PickDialogProps {
   line: LineView;
   position: PositionView;
   column: ModelColumn;
-  sides: HouseRuleSettings;
+  settings: HouseRuleSettings;
   close: () => void;
 }
 
 /** Picks a valve with its reason: written for the person, and theirs to change. */
-export function PickDialog({ line, position, column, sides, close }: PickDialogProps) {
+export function PickDialog({ line, position, column, settings, close }: PickDialogProps) {
   const already = position.pick?.modelId === column.model.id ? position.pick.reason : undefined;
   const [reason, setReason] = useState(already ?? pickReason(column));
   const [pick, { isLoading, error }] = usePickMutation();
@@ -52,7 +52,7 @@ export function PickDialog({ line, position, column, sides, close }: PickDialogP
         position={position}
         model={column.model}
         reason={reason}
-        sides={sides}
+        settings={settings}
         close={close}
       />
     );

@@ -18,7 +18,7 @@ interface PickManyProps {
   position: PositionView;
   model: ModelView;
   reason: string;
-  sides: HouseRuleSettings;
+  settings: HouseRuleSettings;
   close: () => void;
 }
 
@@ -29,7 +29,7 @@ interface Candidate {
 }
 
 /** One model for many positions of the job, each judged on its own duty: where it is ruled out it can not be ticked. */
-export function PickMany({ line, position, model, reason, sides, close }: PickManyProps) {
+export function PickMany({ line, position, model, reason, settings, close }: PickManyProps) {
   const { data: job, isError, error } = useJobWalkQuery(line.jobId);
   const [sought, setSought] = useState('');
   const [ticked, setTicked] = useState<ReadonlySet<string>>();
@@ -45,10 +45,10 @@ export function PickMany({ line, position, model, reason, sides, close }: PickMa
           .map((at) => ({
             line: of,
             position: at,
-            judged: judgePick({ ...at.duty, medium: of.medium }, model, sides),
+            judged: judgePick({ ...at.duty, medium: of.medium }, model, settings),
           })),
       ),
-    [job, model, sides],
+    [job, model, settings],
   );
   // Those that ask alike and have nothing yet are proposed.
   const proposed = useMemo(

@@ -1,4 +1,4 @@
-import { InvalidInput, type Reason, claimAndSides, parseQuantity } from '@grevik/core';
+import { InvalidInput, type Reason, claimAndOptions, parseQuantity } from '@grevik/core';
 import { use, useState } from 'react';
 import { useFigures } from '../../kit/useFigures';
 import { useWords } from '../../words';
@@ -32,7 +32,7 @@ export function Reasons({ reasons, modelId }: ReasonsProps) {
   );
 }
 
-/** One reason, with what was measured against what limit, and both sides of a house rule where one decided. */
+/** One reason, with what was measured against what limit, and every option of a house rule where one decided. */
 function Sentence({
   reason: { rule, verdict, text, measured },
   modelId,
@@ -42,7 +42,7 @@ function Sentence({
 }) {
   const figures = useFigures();
   const words = useWords();
-  const { claim, sides } = claimAndSides(text);
+  const { claim, options } = claimAndOptions(text);
   return (
     <div className={styles[verdict]} data-rule={rule}>
       {figures.sentence(claim)}
@@ -50,10 +50,10 @@ function Sentence({
       {rule.startsWith(UNKNOWN) && modelId !== undefined && (
         <Answer field={rule.slice(UNKNOWN.length)} modelId={modelId} />
       )}
-      {sides && (
+      {options && (
         <details>
           <summary>{words('lineUp.houseRule')}</summary>
-          {sides}
+          {options}
         </details>
       )}
     </div>

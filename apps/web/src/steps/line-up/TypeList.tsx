@@ -5,9 +5,9 @@ import { Reasons } from './Reasons';
 import styles from './TypeList.module.css';
 
 /** With an empty catalogue: which types could serve at all, each as such. */
-export function TypeList({ duty, sides }: { duty: Duty; sides: HouseRuleSettings }) {
+export function TypeList({ duty, settings }: { duty: Duty; settings: HouseRuleSettings }) {
   const words = useWords();
-  const { results, ranked } = select(duty, undefined, sides);
+  const { results, ranked } = select(duty, undefined, settings);
   const out = results.filter(({ verdict }) => verdict === 'out').map(({ index }) => index);
   return (
     <section className={styles.types}>

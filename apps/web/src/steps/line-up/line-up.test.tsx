@@ -127,13 +127,13 @@ describe('reasons', () => {
     expect(screen.getByText('one more reason')).toBeInTheDocument();
   });
 
-  it('keep both sides of a house rule behind its name', () => {
+  it('keep both settings of a house rule behind its name', () => {
     const { columns } = lineUp({ ...duty, function: 'throttle' }, [BALL]);
     show(<Reasons reasons={columns[0]!.reasons} />);
-    const sides = screen.getByText('house rule').closest('details');
-    expect(sides).toHaveTextContent('For rough balancing it may');
-    expect(sides).toHaveTextContent('Other practice: Never');
-    expect(sides).not.toHaveAttribute('open');
+    const settings = screen.getByText('house rule').closest('details');
+    expect(settings).toHaveTextContent('For rough balancing it may');
+    expect(settings).toHaveTextContent('Other practice: Never');
+    expect(settings).not.toHaveAttribute('open');
   });
 
   it('say so where there are none', () => {
@@ -161,7 +161,7 @@ describe('the tray', () => {
 
 describe('with an empty catalogue', () => {
   it('the types that could serve are judged as such, what is out last', () => {
-    show(<TypeList duty={{ ...duty, function: 'throttle' }} sides={houseRuleSettings()} />);
+    show(<TypeList duty={{ ...duty, function: 'throttle' }} settings={houseRuleSettings()} />);
     const types = screen.getAllByRole('listitem').map((item) => item.textContent ?? '');
     expect(types.some((text) => text.startsWith('needle'))).toBe(true);
     expect(types.at(-1)).toContain('out');

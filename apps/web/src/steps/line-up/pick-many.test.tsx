@@ -41,7 +41,7 @@ function open() {
       position={POSITION}
       model={BALL}
       reason="All alike."
-      sides={houseRuleSettings()}
+      settings={houseRuleSettings()}
       close={() => (closed = true)}
     />,
   );

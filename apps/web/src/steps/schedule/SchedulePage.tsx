@@ -23,12 +23,12 @@ const HEADINGS = ['tag', 'where', 'asked', 'size', 'duty', 'pick', 'verdict', 'b
 
 /** The line as a list to print or to take along. */
 export function SchedulePage() {
-  const { line, companyName, jobName, models, sides, money } = useLineFrame();
+  const { line, companyName, jobName, models, settings, money } = useLineFrame();
   const figures = useFigures();
   const words = useWords();
   const chosen = line.positions.map((position) => ({
     position,
-    picked: pickedNow(position, line, models, sides),
+    picked: pickedNow(position, line, models, settings),
   }));
   const total = chosen.reduce((sum, { picked }) => sum + (picked?.size?.price ?? 0), 0);
   const open = chosen.filter(({ picked }) => !picked?.size).length;

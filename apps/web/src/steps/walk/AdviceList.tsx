@@ -1,4 +1,4 @@
-import { type Advice, claimAndSides } from '@grevik/core';
+import { type Advice, claimAndOptions } from '@grevik/core';
 import { useFigures } from '../../kit/useFigures';
 import { useWords } from '../../words';
 import styles from './WhatIsHere.module.css';
@@ -10,14 +10,14 @@ export function AdviceList({ advice }: { advice: readonly Advice[] }) {
   return (
     <div aria-live="polite" className={styles.advices}>
       {advice.map(({ rule, urgency, text, steps }) => {
-        const { claim, sides } = claimAndSides(text);
+        const { claim, options } = claimAndOptions(text);
         return (
           <div key={rule} className={styles.advice} data-urgency={urgency}>
             <b>{words(`urgency.${urgency}`)}</b> {figures.sentence(claim)}
-            {sides !== undefined && (
+            {options !== undefined && (
               <details>
                 <summary>{words('lineUp.houseRule')}</summary>
-                {sides}
+                {options}
               </details>
             )}
             {steps && (

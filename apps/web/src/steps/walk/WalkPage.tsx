@@ -10,17 +10,17 @@ import { useIsolation, useWalk } from '../../kit/isolation/useWalk';
 import styles from './WalkPage.module.css';
 import { WhatIsHere } from './WhatIsHere';
 
-const SIDES = ['here', 'outline', 'plan'] as const;
-type Side = (typeof SIDES)[number];
+const VIEWS = ['here', 'outline', 'plan'] as const;
+type View = (typeof VIEWS)[number];
 
 /** The line as it is found: its outline, its plan with the isolation answer, and what is at the position one stands at. */
 export function WalkPage() {
-  const { line, sides, position, addressOf } = useWalkFrame();
+  const { line, settings, position, addressOf } = useWalkFrame();
   const [query, setQuery] = useSearchParams();
-  const [side, setSide] = useState<Side>('here');
+  const [view, setView] = useState<View>('here');
   const navigate = useNavigate();
   const words = useWords();
-  const walk = useWalk(line, sides);
+  const walk = useWalk(line, settings);
   const itemOf = (of: PositionView | undefined): string | undefined =>
     walk.items.find(({ positionId }) => of && positionId === of.id)?.id;
   const asked = query.get('at');
@@ -40,12 +40,12 @@ export function WalkPage() {
   };
 
   return (
-    <div className={styles.page} data-side={side}>
+    <div className={styles.page} data-view={view}>
       <h1 className={styles.spoken}>{words('walk.pageTitle', { line: line.name })}</h1>
-      <div className={styles.sides} role="group" aria-label={words('walk.sides')}>
-        {SIDES.map((of) => (
-          <button key={of} type="button" aria-pressed={of === side} onClick={() => setSide(of)}>
-            {words(`walk.side.${of}`)}
+      <div className={styles.views} role="group" aria-label={words('walk.views')}>
+        {VIEWS.map((of) => (
+          <button key={of} type="button" aria-pressed={of === view} onClick={() => setView(of)}>
+            {words(`walk.view.${of}`)}
           </button>
         ))}
       </div>
@@ -74,7 +74,7 @@ export function WalkPage() {
             key={position.id}
             line={line}
             walk={walk}
-            sides={sides}
+            settings={settings}
             position={position}
             next={next}
           />

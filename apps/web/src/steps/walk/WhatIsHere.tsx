@@ -38,13 +38,13 @@ const USUAL: readonly ValveType[] = ['ball', 'gate-solid', 'globe', 'compression
 interface WhatIsHereProps {
   line: LineView;
   walk: Walked;
-  sides: HouseRuleSettings;
+  settings: HouseRuleSettings;
   position: PositionView;
   next: () => void;
 }
 
 /** What stands at a position and how it is: written down by tapping, judged as it is entered. */
-export function WhatIsHere({ line, walk, sides, position, next }: WhatIsHereProps) {
+export function WhatIsHere({ line, walk, settings, position, next }: WhatIsHereProps) {
   const item = walk.items.find(({ positionId }) => positionId === position.id);
   const before = item ? conditionAt(item, position.condition) : position.condition;
   const [id, setId] = useState(() => newId());
@@ -73,7 +73,7 @@ export function WhatIsHere({ line, walk, sides, position, next }: WhatIsHereProp
         upstream: walk.positionOf(walk.itemOf.get(upstream))?.tag ?? upstream,
       }),
     },
-    sides,
+    settings,
     new Date(),
   );
   const isNew = Object.keys(found).length > 0 || counted !== undefined || text.trim() !== '';

@@ -12,7 +12,7 @@ import { WhatIsHere } from './WhatIsHere';
 import { walked } from '../../kit/isolation/useWalk';
 import { isolationAnswer } from '@grevik/core';
 
-const SIDES = houseRuleSettings();
+const SETTINGS = houseRuleSettings();
 const NOW = new Date('2026-11-25T12:00:00Z');
 const shutOff: PositionView = {
   ...POSITION,
@@ -35,7 +35,7 @@ const items: WalkItem[] = [
   { id: 'g', kind: 'fixture', depth: 0, fixture: 'basin', count: 6, name: 'Staff rooms' },
 ];
 const line: LineView = { ...LINE, positions: [shutOff, cafe], walk: { version: 7, items } };
-const walk = walked(line, SIDES, NOW);
+const walk = walked(line, SETTINGS, NOW);
 
 /** The list is as high as a screen, which this test’s screen does not know by itself. */
 beforeAll(() => {
@@ -181,7 +181,15 @@ describe('what is here', () => {
   const next = jest.fn();
   const open = (position = cafe, medium = line.medium): Asked[] => {
     const asked = serve(({ method }) => (method === 'POST' ? { status: 201, body: { id: 'e' } } : undefined));
-    show(<WhatIsHere line={{ ...line, medium }} walk={walk} sides={SIDES} position={position} next={next} />);
+    show(
+      <WhatIsHere
+        line={{ ...line, medium }}
+        walk={walk}
+        settings={SETTINGS}
+        position={position}
+        next={next}
+      />,
+    );
     return asked;
   };
   const tap = (group: string, option: string): Promise<void> =>

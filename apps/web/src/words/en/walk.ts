@@ -128,8 +128,8 @@ export const walk = {
     named: '{{tag}}: name saved',
     steps: 'How to test it',
     noValves: 'No valve on this line yet. Type what you see as you walk: source, pipe run, valve.',
-    sides: 'Section of the walk',
-    side: { here: 'Here', outline: 'Outline', plan: 'If it bursts' },
+    views: 'Section of the walk',
+    view: { here: 'Here', outline: 'Outline', plan: 'If it bursts' },
   },
   water: {
     button: 'Emergency',

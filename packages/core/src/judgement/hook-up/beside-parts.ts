@@ -2,9 +2,9 @@ import { isLiquid, isPotable } from '../../ground/media/index.js';
 import type { PipeMaterial } from '../../ground/pipes/index.js';
 import type { Candidate, Duty } from '../selection/index.js';
 import { isCopperAlloy } from '../../ground/valves/index.js';
-import type { JoinedSide, Way } from './way.js';
+import type { JoinedSide, Connection } from './connection.js';
 import type { Part } from './part.js';
-import { isRubberFaced } from './flanged-ways.js';
+import { isRubberFaced } from './flanged-connections.js';
 
 const STEELS: readonly PipeMaterial[] = ['steel', 'galvanised'];
 const IRONS: readonly string[] = ['carbon-steel', 'grey-iron', 'ductile-iron'];
@@ -14,14 +14,14 @@ const rustsBeside = (pipe: PipeMaterial, body = ''): boolean =>
   (STEELS.includes(pipe) && isCopperAlloy(body)) || (pipe === 'copper' && IRONS.includes(body));
 
 /** Comes off only by turning the pipe or the valve. */
-const isScrewedOnly = ({ joints, parts }: Way): boolean =>
+const isScrewedOnly = ({ joints, parts }: Connection): boolean =>
   joints.length > 0 && joints.every((id) => id === 'thread') && !parts.some(({ id }) => id === 'flange');
 
 /**
  * What stands beside a joint: a dielectric fitting where copper alloy meets iron in a wet line, else a union on the far side where the valve
  * would only come out by turning it.
  *
- * @param side  with the way taken on it
+ * @param side  with the connection chosen on it
  * @param sides both
  */
 export function partsBeside(

@@ -1,7 +1,7 @@
 import { isRawWaste } from '../../ground/media/index.js';
 import type { Candidate, Duty } from '../selection/index.js';
 import { type ValveType, familyOf, isCheck, isQuarterTurn, stemRoomM } from '../../ground/valves/index.js';
-import { isRubberFaced } from './flanged-ways.js';
+import { isRubberFaced } from './flanged-connections.js';
 
 export const FACING_ABOUT = ['arrow', 'hinge-pin', 'shaft', 'stem', 'handle', 'headroom', 'ends'] as const;
 export type FacingAbout = (typeof FACING_ABOUT)[number];

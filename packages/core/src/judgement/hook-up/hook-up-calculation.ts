@@ -11,13 +11,13 @@ const pipe = optional(
     dn: number({ unit: 'DN', integer: true, above: 0, max: 3000 }),
   }),
 );
-const way = optional(text(60, 'its id'));
+const connection = optional(text(60, 'its id'));
 
 /** What a person settled about a position's hook-up: the rest follows from duty and pick. */
 export const hookUpChoicesInput = record({
   pipes: optional(record({ in: pipe, out: pipe })),
   limits: optional(list(choice(PLACE_LIMIT_IDS), { most: PLACE_LIMIT_IDS.length })),
-  ways: optional(record({ in: way, out: way })),
+  ways: optional(record({ in: connection, out: connection })),
   coverM: optional(number({ unit: 'm', min: 0, max: 30, meaning: 'cover over a buried valve' })),
 });
 
@@ -34,7 +34,7 @@ export const hookUpCalculation = calculation({
     houseRules: optional(houseRulesInput),
   }),
   gives: {
-    verdict: 'of the ways taken and of the whole: fits, care or out',
+    verdict: 'of the connections chosen and of the whole: fits, care or out',
     sides:
       'in and out: pipe, end, ways (joints, parts, verdict, reasons, weakest part), taken, beside (between pipe and joint)',
     common: 'what a valve in the ground needs beside',
@@ -60,5 +60,5 @@ export const hookUpCalculation = calculation({
     choices: { limits: ['no-torch'] },
   },
   run: ({ duty, valve, choices, houseRules }) =>
-    hookUp({ duty, valve, ...choices, sides: houseRuleSettings(houseRules) }),
+    hookUp({ duty, valve, ...choices, settings: houseRuleSettings(houseRules) }),
 });

@@ -11,7 +11,7 @@ import {
   hookUp,
   hookUpCalculation,
   partWords,
-  wayWords,
+  connectionWords,
 } from './index.js';
 import { calculate } from '../../registry/index.js';
 
@@ -31,7 +31,7 @@ const ball: Candidate = {
   ends: ['fip', 'fip'],
 };
 const inlet = (of: HookUpCase): JoinedSide => hookUp(of).sides[0]!;
-const way = (of: HookUpCase, id: string) => inlet(of).ways.find((one) => one.id === id)!;
+const connection = (of: HookUpCase, id: string) => inlet(of).ways.find((one) => one.id === id)!;
 const kit = (of: HookUpCase): string[] =>
   hookUp(of).kit.map((part) => `${part.count ?? '–'} ${partWords(part, 'us')}`);
 
@@ -65,19 +65,19 @@ describe('the hook-up', () => {
     ['closed-wall', 'od-compression', 'compression', 'out', 'closed-up'],
     ['closed-wall', 'push-fit', 'push', 'care', 'closed-up'],
   ] as const)('with %s a %s end is %s: %s', (limit, end, id, verdict, rule) => {
-    const one = way({ duty: cold, valve: { ...ball, ends: [end, end] }, limits: [limit] }, id);
+    const one = connection({ duty: cold, valve: { ...ball, ends: [end, end] }, limits: [limit] }, id);
     expect(one.verdict).toBe(verdict);
     expect(one.reasons.map((reason) => reason.rule)).toContain(rule);
   });
 
   it('knows from the duty that people are in the house and the wall is closed', () => {
     const duty: Duty = { ...cold, occupied: true, place: 'concealed' };
-    expect(way({ duty, valve: { ...ball, ends: ['sweat', 'sweat'] } }, 'solder').verdict).toBe('out');
-    expect(way({ duty, valve: ball }, 'press-adapter').verdict).toBe('fits');
-    expect(way({ duty, valve: ball }, 'compression-adapter').verdict).toBe('out');
+    expect(connection({ duty, valve: { ...ball, ends: ['sweat', 'sweat'] } }, 'solder').verdict).toBe('out');
+    expect(connection({ duty, valve: ball }, 'press-adapter').verdict).toBe('fits');
+    expect(connection({ duty, valve: ball }, 'compression-adapter').verdict).toBe('out');
   });
 
-  it('falls to the next way when the first is forbidden, and takes the one asked for', () => {
+  it('falls to the next connection when the first is forbidden, and takes the one asked for', () => {
     expect(inlet({ duty: cold, valve: ball, ways: { in: 'solder-adapter' } }).taken?.id).toBe(
       'solder-adapter',
     );
@@ -99,8 +99,8 @@ describe('the hook-up', () => {
       duty: { ...cold, pipe: { material: 'steel' } },
       valve: { ...ball, bodyMaterial: 'stainless', ends: ['bspp', 'bspp'] },
     };
-    expect(way(of, 'straight-on')).toMatchObject({ verdict: 'out' });
-    expect(way(of, 'straight-on').reasons[0]?.text).toContain('leaks');
+    expect(connection(of, 'straight-on')).toMatchObject({ verdict: 'out' });
+    expect(connection(of, 'straight-on').reasons[0]?.text).toContain('leaks');
     expect(inlet(of).taken).toMatchObject({ id: 'thread-listed', verdict: 'fits' });
     expect(kit(of)).toContain(
       '2 ¾ in listed thread adapter, BSP parallel thread × female thread NPT, lead-free',
@@ -110,7 +110,7 @@ describe('the hook-up', () => {
   it('refuses a metal thread in a plain plastic female, another maker’s tail, and PVC glued to CPVC', () => {
     const steel: Duty = { ...cold, medium: 'irrigation', pipe: { material: 'galvanised' } };
     const plastic: Candidate = { type: 'ball', bodyMaterial: 'pvc', ends: ['fip', 'fip'] };
-    expect(way({ duty: steel, valve: plastic }, 'thread').verdict).toBe('out');
+    expect(connection({ duty: steel, valve: plastic }, 'thread').verdict).toBe('out');
     expect(inlet({ duty: steel, valve: plastic }).taken?.id).toBe('thread-reinforced');
     const radiator: Candidate = { type: 'radiator-metering', ends: ['fip', 'union-tail'] };
     const hot: Duty = { ...cold, medium: 'steam-low', temperatureC: 110, pipe: { material: 'steel' } };
@@ -121,17 +121,17 @@ describe('the hook-up', () => {
       duty: { ...cold, pipe: { material: 'pvc' } } as Duty,
       valve: { ...plastic, bodyMaterial: 'cpvc', ends: ['solvent-socket', 'solvent-socket'] } as Candidate,
     };
-    expect(way(glued, 'solvent').verdict).toBe('out');
+    expect(connection(glued, 'solvent').verdict).toBe('out');
   });
 
   it('lets a plastic male into a plastic female, and no metal adapter without its ring', () => {
     const plastic: Candidate = { type: 'ball', bodyMaterial: 'pvc', ends: ['fip', 'fip'] };
-    const ways = (material: 'pvc' | 'copper') =>
+    const connectionsOf = (material: 'pvc' | 'copper') =>
       inlet({ duty: { ...cold, pipe: { material } }, valve: plastic }).ways.map(
         ({ id, verdict }) => `${id} ${verdict}`,
       );
-    expect(ways('pvc')).toContain('solvent-adapter fits');
-    expect(ways('copper')).toEqual(
+    expect(connectionsOf('pvc')).toContain('solvent-adapter fits');
+    expect(connectionsOf('copper')).toEqual(
       expect.arrayContaining(['press-adapter out', 'press-adapter-reinforced fits']),
     );
   });
@@ -144,9 +144,9 @@ describe('the hook-up', () => {
     });
     expect(closed.reasons.map(({ rule }) => rule)).toEqual(['union-closed-up']);
     expect(
-      way({ duty: { ...cold, medium: 'fire-water' }, valve: ball }, 'press-adapter').reasons[0]?.rule,
+      connection({ duty: { ...cold, medium: 'fire-water' }, valve: ball }, 'press-adapter').reasons[0]?.rule,
     ).toBe('fire-joint');
-    const air = way(
+    const air = connection(
       { duty: { ...cold, medium: 'compressed-air', pipe: { material: 'pvc' } }, valve: ball },
       'solvent-adapter',
     );
@@ -155,17 +155,19 @@ describe('the hook-up', () => {
 
   it('keeps soft solder and unlisted joints off gas, and plastic off steam', () => {
     const gas: Duty = { ...cold, medium: 'natural-gas', pressurePa: 1700 };
-    expect(way({ duty: gas, valve: ball }, 'solder-adapter').verdict).toBe('out');
-    expect(way({ duty: gas, valve: ball }, 'compression-adapter').verdict).toBe('out');
-    expect(way({ duty: gas, valve: ball }, 'press-adapter').verdict).toBe('care');
+    expect(connection({ duty: gas, valve: ball }, 'solder-adapter').verdict).toBe('out');
+    expect(connection({ duty: gas, valve: ball }, 'compression-adapter').verdict).toBe('out');
+    expect(connection({ duty: gas, valve: ball }, 'press-adapter').verdict).toBe('care');
     const steam: Duty = { ...cold, medium: 'steam-low', temperatureC: 110, pipe: { material: 'pex' } };
     expect(hookUp({ duty: steam, valve: ball }).verdict).toBe('out');
   });
 
   it('follows the house rule on push-fit', () => {
     const of = { duty: cold, valve: { ...ball, ends: ['push-fit', 'push-fit'] } as Candidate };
-    expect(way(of, 'push').verdict).toBe('fits');
-    expect(way({ ...of, sides: houseRuleSettings({ 'push-fit': 'never' }) }, 'push').verdict).toBe('out');
+    expect(connection(of, 'push').verdict).toBe('fits');
+    expect(connection({ ...of, settings: houseRuleSettings({ 'push-fit': 'never' }) }, 'push').verdict).toBe(
+      'out',
+    );
   });
 
   it('rules out a joint the pressure is too high for', () => {
@@ -173,7 +175,7 @@ describe('the hook-up', () => {
       duty: { ...cold, pressurePa: 3e6 },
       valve: { ...ball, ends: ['press', 'press'] } as Candidate,
     };
-    expect(way(of, 'press')).toMatchObject({
+    expect(connection(of, 'press')).toMatchObject({
       verdict: 'out',
       reasons: [{ rule: 'strength', measured: { value: 3e6, unit: 'Pa' } }],
     });
@@ -293,7 +295,7 @@ describe('the hook-up', () => {
     );
   });
 
-  it('answers every pipe, end, type and place with ways and never takes one that is ruled out', () => {
+  it('answers every pipe, end, type and place with connections and never takes one that is ruled out', () => {
     fc.assert(
       fc.property(
         fc.constantFrom(...PIPE_MATERIALS),
@@ -343,8 +345,8 @@ describe('the hook-up', () => {
     expect(kit(of)).toEqual(['2 ¾ in nut and ferrule', '2 ¾ in stiffener in the tube']);
   });
 
-  it('says a way as one says it', () => {
-    const said = (of: HookUpCase) => inlet(of).ways.map(wayWords);
+  it('says a connection as one says it', () => {
+    const said = (of: HookUpCase) => inlet(of).ways.map(connectionWords);
     expect(said({ duty: cold, valve: ball })[0]).toBe('pressed, adapter screwed in');
     expect(
       said({

@@ -9,11 +9,16 @@ import { type Facing, facingOf } from './facing.js';
 import { buriedParts, partsBeside } from './beside-parts.js';
 import type { Part } from './part.js';
 import { type PlaceLimit, placeLimitsOf } from './place-limits.js';
-import type { HookUpSide, JoinedSide, Way } from './way.js';
-import { type WayContext, type WayReason, WAY_RULES, ratingOf } from './way-rules.js';
-import { isDrilled } from './flanged-ways.js';
-import type { PipeSide, RawWay } from './raw-way.js';
-import { waysTo } from './ways.js';
+import type { HookUpSide, JoinedSide, Connection } from './connection.js';
+import {
+  type ConnectionContext,
+  type ConnectionReason,
+  CONNECTION_RULES,
+  ratingOf,
+} from './connection-rules.js';
+import { isDrilled } from './flanged-connections.js';
+import type { PipeSide, RawConnection } from './raw-connection.js';
+import { connectionsTo } from './connections-to.js';
 
 export interface HookUp {
   verdict: Verdict;
@@ -25,7 +30,7 @@ export interface HookUp {
   kit: Part[];
   facing: Facing[];
   /** Why the valve cannot be joined here as it is, and what to watch. */
-  reasons: WayReason[];
+  reasons: ConnectionReason[];
   weakest?: { name: string; allowablePa: number };
 }
 
@@ -36,17 +41,17 @@ export interface HookUpCase {
   pipes?: Partial<Record<HookUpSide, PipeSide>>;
   /** What the place forbids, beside what the duty says of it. */
   limits?: readonly PlaceLimit[];
-  /** A way asked for by its id. */
+  /** A connection asked for by its id. */
   ways?: Partial<Record<HookUpSide, string>>;
   /** Cover over a buried valve, m. */
   coverM?: number;
-  sides?: HouseRuleSettings;
+  settings?: HouseRuleSettings;
 }
 
 const RANK: Record<Verdict, number> = { fits: 0, care: 1, out: 2 };
 
 /**
- * How a valve joins its pipe: the ways on each side with a verdict each, what is taken, the kit, and what must face where.
+ * How a valve joins its pipe: the connections possible on each side with a verdict each, what is taken, the kit, and what must face where.
  *
  * @param of.duty   of the position; its pipe is on both sides unless told otherwise
  * @param of.valve  with its two ends, inlet first; a valve without ends joins nothing
@@ -54,7 +59,7 @@ const RANK: Record<Verdict, number> = { fits: 0, care: 1, out: 2 };
  * @param of.limits what the place forbids, beside what the duty says
  * @param of.ways   asked for by id
  * @param of.coverM over a buried valve, m
- * @param of.sides  house rules in force
+ * @param of.settings  house rules in force
  * @returns verdict: the worse of both sides and of the reasons about the whole
  * Source: usual practice; bolting by the standards named in FLANGE_BOLTING; strengths by the joint tables of pressure-rating.
  *
@@ -68,17 +73,17 @@ export function hookUp({
   limits = [],
   ways = {},
   coverM,
-  sides: house = houseRuleSettings(),
+  settings = houseRuleSettings(),
 }: HookUpCase): HookUp {
-  const context = { duty, valve, limits: new Set([...placeLimitsOf(duty), ...limits]), sides: house };
+  const context = { duty, valve, limits: new Set([...placeLimitsOf(duty), ...limits]), settings };
   const ends = valve.ends ?? [];
   const own: PipeSide = { material: duty.pipe?.material ?? 'copper', dn: duty.dn };
   const sides = (['in', 'out'] as const).flatMap((side, at): JoinedSide[] => {
     const end = ends[at];
     if (!end) return [];
     const pipe = pipes[side] ?? own;
-    const judged = waysTo({ duty, valve, pipe, end, side })
-      .map((way) => judgeWay(way, { ...context, pipe }))
+    const judged = connectionsTo({ duty, valve, pipe, end, side })
+      .map((connection) => judgeConnection(connection, { ...context, pipe }))
       .sort((a, b) => RANK[a.verdict] - RANK[b.verdict] || a.joints.length - b.joints.length);
     const taken =
       judged.find(({ id, verdict }) => id === ways[side] && verdict !== 'out') ??
@@ -105,18 +110,18 @@ export function hookUp({
 const worst = (verdicts: readonly Verdict[]): Verdict =>
   verdicts.reduce<Verdict>((so, one) => (RANK[one] > RANK[so] ? one : so), 'fits');
 
-const verdictOf = (reasons: readonly WayReason[]): Verdict =>
+const verdictOf = (reasons: readonly ConnectionReason[]): Verdict =>
   worst(reasons.flatMap(({ verdict }) => (verdict === 'supports' ? [] : [verdict])));
 
-function judgeWay(raw: RawWay, context: WayContext): Way {
-  const { mistake: _mistake, remedy: _remedy, ...way } = raw;
-  const reasons = WAY_RULES.flatMap((rule): WayReason[] => {
+function judgeConnection(raw: RawConnection, context: ConnectionContext): Connection {
+  const { mistake: _mistake, remedy: _remedy, ...connection } = raw;
+  const reasons = CONNECTION_RULES.flatMap((rule): ConnectionReason[] => {
     const said = rule.judge(raw, context);
     return said ? [{ rule: rule.id, ...said }] : [];
   });
   const rating = ratingOf(raw, context);
   return {
-    ...way,
+    ...connection,
     verdict: verdictOf(reasons),
     reasons,
     ...(rating && { weakest: { name: rating.governing, allowablePa: rating.allowablePa } }),
@@ -128,7 +133,7 @@ function weakestOf(sides: readonly JoinedSide[]): HookUp['weakest'] {
   return first && rest.reduce((least, one) => (one.allowablePa < least.allowablePa ? one : least), first);
 }
 
-const UNKNOWN_PIPE: WayReason = {
+const UNKNOWN_PIPE: ConnectionReason = {
   rule: 'unknown-pipe',
   verdict: 'care',
   text: 'The pipe material is not known; copper is assumed. Enter the pipe material.',
@@ -139,9 +144,9 @@ function wholeReasons(
   valve: Candidate,
   sides: readonly JoinedSide[],
   limits: ReadonlySet<PlaceLimit>,
-): WayReason[] {
+): ConnectionReason[] {
   const ends = valve.ends ?? [];
-  const reasons: WayReason[] = [];
+  const reasons: ConnectionReason[] = [];
   if (ends.length < 2)
     reasons.push({
       rule: 'unknown-ends',

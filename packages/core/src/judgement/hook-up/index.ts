@@ -1,13 +1,13 @@
 export { type Facing, type FacingAbout, facingOf } from './facing.js';
 export { type BoltSet, FLANGE_BOLTING, boltSet } from './flange-bolting.js';
 export { type HookUp, type HookUpCase, hookUp, partKey } from './hook-up.js';
-export type { HookUpSide, JoinedSide, Way } from './way.js';
+export type { HookUpSide, JoinedSide, Connection } from './connection.js';
 export { type HookUpChoices, hookUpCalculation, hookUpChoicesInput } from './hook-up-calculation.js';
 export type { JointId } from './joint-ids.js';
 export { JOINTS } from './joints.js';
 export { CONSUMED, type Part, type PartId } from './part.js';
 export { partWords } from './part-words.js';
 export { PLACE_LIMITS, PLACE_LIMIT_IDS, type PlaceLimit, placeLimitsOf } from './place-limits.js';
-export type { WayReason } from './way-rules.js';
-export type { PipeSide } from './raw-way.js';
-export { wayWords } from './way-words.js';
+export type { ConnectionReason } from './connection-rules.js';
+export type { PipeSide } from './raw-connection.js';
+export { connectionWords } from './connection-words.js';

@@ -4,7 +4,7 @@ import { GLAND_BOLTS } from './flange-bolting.js';
 import type { JointId } from './joint-ids.js';
 import { JOINTS } from './joints.js';
 import { CONSUMED, type Part } from './part.js';
-import type { Asked, RawWay } from './raw-way.js';
+import type { Asked, RawConnection } from './raw-connection.js';
 
 /** What drinking water asks of a part. */
 export const lead = ({ medium }: Duty): { leadFree?: true } => (isPotable(medium) ? { leadFree: true } : {});
@@ -35,8 +35,8 @@ function gland(dn: number, duty: Duty): Part {
 }
 
 /** Where the pipe is of another size than the valve, a reducer made as the joint is. */
-export function sized({ pipe, duty }: Asked, joint: JointId, way: RawWay): RawWay {
-  if (pipe.dn === duty.dn) return way;
+export function sized({ pipe, duty }: Asked, joint: JointId, connection: RawConnection): RawConnection {
+  if (pipe.dn === duty.dn) return connection;
   const reducer: Part = { id: 'reducer', count: 1, dn: pipe.dn, toDn: duty.dn, joint, ...lead(duty) };
-  return { ...way, parts: [...way.parts, reducer] };
+  return { ...connection, parts: [...connection.parts, reducer] };
 }

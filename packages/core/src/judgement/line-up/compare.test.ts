@@ -113,7 +113,7 @@ describe('what another side would change', () => {
     expect(moved).toEqual([{ id: 'c', first: { before: 'ball', after: undefined } }]);
   });
 
-  it('is nothing where the sides are the same', () => {
+  it('is nothing where the settings are the same', () => {
     expect(whatIf(positions, MODELS, houseRuleSettings(), houseRuleSettings())).toEqual([]);
   });
 });

@@ -18,7 +18,7 @@ export interface JudgedPick extends Judged {
  *
  * @param duty  what the position asks now
  * @param model the model picked
- * @param sides house rules in force
+ * @param settings house rules in force
  *
  * @example
  * judgePick(duty, model).verdict // 'fits'; 'out' where the model is not made in the size
@@ -26,7 +26,7 @@ export interface JudgedPick extends Judged {
 export function judgePick(
   duty: Duty,
   model: CatalogueModel,
-  sides: HouseRuleSettings = houseRuleSettings(),
+  settings: HouseRuleSettings = houseRuleSettings(),
 ): JudgedPick {
   const size = sizeFor(model, duty);
   if (!size)
@@ -34,7 +34,7 @@ export function judgePick(
       verdict: 'out',
       reasons: [{ rule: 'size-made', verdict: 'out', text: 'It is not made in this size.' }],
     };
-  return { size, ...judgeCandidate(duty, candidateOf(model, size), sides) };
+  return { size, ...judgeCandidate(duty, candidateOf(model, size), settings) };
 }
 
 /** A model that a company holds, by its id. */
@@ -52,19 +52,19 @@ export interface PickedNow<M extends Held = Held> extends JudgedPick {
  * @param position its duty, and the id and reason of its pick
  * @param line     gives the medium
  * @param models   the catalogue
- * @param sides    house rules in force
+ * @param settings    house rules in force
  * @returns undefined where nothing is picked
  *
  * @example
- * pickedNow({ duty, pick: { modelId: 'a', reason: 'No torch.' } }, { medium: 'potable-cold' }, models, sides)?.verdict // 'fits'
+ * pickedNow({ duty, pick: { modelId: 'a', reason: 'No torch.' } }, { medium: 'potable-cold' }, models, settings)?.verdict // 'fits'
  */
 export function pickedNow<M extends Held>(
   { duty, pick }: { duty: PositionDuty; pick: { modelId: string; reason: string } | null },
   { medium }: Pick<Duty, 'medium'>,
   models: readonly M[],
-  sides: HouseRuleSettings,
+  settings: HouseRuleSettings,
 ): PickedNow<M> | undefined {
   const model = models.find(({ id }) => id === pick?.modelId);
   if (!pick || !model) return undefined;
-  return { model, reason: pick.reason, ...judgePick({ ...duty, medium }, model, sides) };
+  return { model, reason: pick.reason, ...judgePick({ ...duty, medium }, model, settings) };
 }

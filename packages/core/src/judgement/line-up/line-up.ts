@@ -41,7 +41,7 @@ export interface LineUp<M extends CatalogueModel = CatalogueModel> {
  *
  * @param duty   what the position asks
  * @param models the catalogue
- * @param sides  house rules in force
+ * @param settings  house rules in force
  * @param weights what counts how much in the ranking
  *
  * @example
@@ -50,7 +50,7 @@ export interface LineUp<M extends CatalogueModel = CatalogueModel> {
 export function lineUp<M extends CatalogueModel>(
   duty: Duty,
   models: readonly M[],
-  sides: HouseRuleSettings = houseRuleSettings(),
+  settings: HouseRuleSettings = houseRuleSettings(),
   weights: Weights = STANDARD_WEIGHTS,
 ): LineUp<M> {
   const made = models.flatMap((model) => {
@@ -71,7 +71,7 @@ export function lineUp<M extends CatalogueModel>(
   const { results, ranked } = select(
     duty,
     made.map(({ candidate }) => candidate),
-    sides,
+    settings,
     { weights, openKv: made.map(({ open }) => open?.kv) },
   );
   const columns = made.map(({ model, size, life, candidate, open }, index): Column<M> => {

@@ -1,4 +1,4 @@
-import { claimAndSides } from '../selection/index.js';
+import { claimAndOptions } from '../selection/index.js';
 import type { Column } from './line-up.js';
 import { modelWords } from './model-words.js';
 
@@ -13,7 +13,7 @@ const VERDICT_WORDS = { fits: 'fits', care: 'fits with care', out: 'ruled out' }
  */
 export function pickReason({ model, verdict, reasons, rating }: Column): string {
   const { name, from } = modelWords(model);
-  const claims = reasons.map(({ text }) => claimAndSides(text).claim);
+  const claims = reasons.map(({ text }) => claimAndOptions(text).claim);
   const weakest =
     rating?.utilisation === undefined
       ? []

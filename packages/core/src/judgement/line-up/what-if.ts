@@ -5,7 +5,7 @@ import { lineUp } from './line-up.js';
 
 type Held = CatalogueModel & { id: string };
 
-/** A position as a change of sides sees it. */
+/** What a change of house-rule settings needs of a position. */
 export interface Placed {
   id: string;
   duty: Duty;
@@ -27,8 +27,8 @@ export interface Switched {
  *
  * @param positions the job's positions with their duties and picks
  * @param models    the catalogue
- * @param before    sides in force
- * @param after     sides as they would be
+ * @param before    settings in force
+ * @param after     settings as they would be
  * @returns only the positions where something changes, in the order given
  *
  * @example
@@ -48,8 +48,8 @@ export function whatIf(
       before: judgePick(duty, model, before).verdict,
       after: judgePick(duty, model, after).verdict,
     };
-    const firstOf = (sides: HouseRuleSettings): string | undefined =>
-      lineUp(duty, models, sides, weights).columns[0]?.model.id;
+    const firstOf = (settings: HouseRuleSettings): string | undefined =>
+      lineUp(duty, models, settings, weights).columns[0]?.model.id;
     const first = { before: firstOf(before), after: firstOf(after) };
     const pickMoves = pick && pick.before !== pick.after;
     const firstMoves = first.before !== first.after;

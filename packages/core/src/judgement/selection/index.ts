@@ -17,11 +17,11 @@ export {
   HOUSE_RULES,
   type HouseRule,
   type HouseRuleSettings,
-  type SideOf,
-  claimAndSides,
+  type OptionOf,
+  claimAndOptions,
   houseRulesInput,
   houseRuleSettings,
-  withSides,
+  withOptions,
 } from './house-rules.js';
 export { type Judged, type Reason, type Verdict, judgeCandidate } from './judge-candidate.js';
 export { boreRatio, estimatedOpenKv } from './open-kv.js';

@@ -31,14 +31,14 @@ export interface Judged {
  * without figures is made once, however many valves it is said of.
  *
  * @param duty  what the position asks
- * @param sides house rules in force
+ * @param settings house rules in force
  * @returns judges one valve; a fact that decides and is missing becomes the reason `unknown-<field>`
  *
  * @example
  * const judge = judging({ function: 'throttle', ... }, houseRuleSettings());
  * judge({ type: 'gate-solid' }).verdict // 'out'
  */
-export function judging(duty: Duty, sides: HouseRuleSettings): (valve: Candidate) => Judged {
+export function judging(duty: Duty, settings: HouseRuleSettings): (valve: Candidate) => Judged {
   const concerning = new Map<ValveType, readonly Rule[]>();
   const rulesFor = (type: ValveType): readonly Rule[] => {
     let rules = concerning.get(type);
@@ -66,7 +66,7 @@ export function judging(duty: Duty, sides: HouseRuleSettings): (valve: Candidate
     const reasons: Reason[] = [];
     for (const rule of rulesFor(valve.type)) {
       if (rule.applies && !rule.applies(duty, valve)) continue;
-      const judgement = rule.judge(duty, valve, sides);
+      const judgement = rule.judge(duty, valve, settings);
       if (!judgement) continue;
       const reason = reasonFor(rule.id, judgement);
       // A question that two rules ask is put once.
@@ -83,13 +83,13 @@ export function judging(duty: Duty, sides: HouseRuleSettings): (valve: Candidate
  *
  * @param duty  what the position asks
  * @param valve the candidate
- * @param sides house rules in force
+ * @param settings house rules in force
  *
  * @example
  * judgeCandidate({ function: 'throttle', ... }, { type: 'gate-solid' }, houseRuleSettings()).verdict // 'out'
  */
-export function judgeCandidate(duty: Duty, valve: Candidate, sides: HouseRuleSettings): Judged {
-  return judging(duty, sides)(valve);
+export function judgeCandidate(duty: Duty, valve: Candidate, settings: HouseRuleSettings): Judged {
+  return judging(duty, settings)(valve);
 }
 
 /** Leaves out what is only not known: for a type as such, of which no details are given. */

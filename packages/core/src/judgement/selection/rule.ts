@@ -40,7 +40,7 @@ export interface Rule {
   concerns?(duty: Duty, type: ValveType): boolean;
   /** Whether it has anything to say of this valve among them; of every valve where left out. */
   applies?(duty: Duty, valve: Candidate): boolean;
-  judge(duty: Duty, valve: Candidate, sides: HouseRuleSettings): Judgement | undefined;
+  judge(duty: Duty, valve: Candidate, settings: HouseRuleSettings): Judgement | undefined;
 }
 
 export const supports = (text: string): Judgement => ({ verdict: 'supports', text });

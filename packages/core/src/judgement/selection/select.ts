@@ -35,7 +35,7 @@ export interface Scoring {
  *
  * @param duty       what the position asks
  * @param candidates valves; none given means every type that could serve the function, as its generic self
- * @param sides      house rules in force
+ * @param settings      house rules in force
  * @param scoring    what counts how much in the ranking; judgement 70, price 30 unless told otherwise
  *
  * @example
@@ -44,7 +44,7 @@ export interface Scoring {
 export function select(
   duty: Duty,
   candidates: readonly Candidate[] | undefined,
-  sides: HouseRuleSettings = houseRuleSettings(),
+  settings: HouseRuleSettings = houseRuleSettings(),
   { weights, openKv }: Scoring = { weights: STANDARD_WEIGHTS },
 ): Selection {
   const valves =
@@ -52,7 +52,7 @@ export function select(
     VALVE_TYPES.filter((type) => valveTypeFacts(type).serves.includes(duty.function)).map((type) => ({
       type,
     }));
-  const judge = judging(duty, sides);
+  const judge = judging(duty, settings);
   const results = valves.map((valve, index): Selected => {
     const { verdict, reasons } = candidates ? judge(valve) : withoutQuestions(judge(valve));
     return { index, type: valve.type, verdict, reasons, score: null };

@@ -1,5 +1,5 @@
 import { MEDIUM_FACTS, isFuelGas, isPotable } from '../../ground/media/index.js';
-import { type Duty, type HouseRuleSettings, withSides } from '../selection/index.js';
+import { type Duty, type HouseRuleSettings, withOptions } from '../selection/index.js';
 import { familyOf, isCheck } from '../../ground/valves/index.js';
 import { type Condition, isLeaking, typeFound, yearsUnturned } from './condition.js';
 import { isHandsOff } from './link-of.js';
@@ -27,7 +27,7 @@ export interface FoundPlace {
 interface FoundRule {
   id: string;
   when: string;
-  judge(place: FoundPlace, sides: HouseRuleSettings, now: Date): Omit<Advice, 'rule'> | undefined;
+  judge(place: FoundPlace, settings: HouseRuleSettings, now: Date): Omit<Advice, 'rule'> | undefined;
 }
 
 const isGasLeak = ({ duty, condition }: FoundPlace): boolean =>
@@ -73,9 +73,9 @@ export const FOUND_RULES: readonly FoundRule[] = [
   {
     id: 'old-gate-hands-off',
     when: 'A metal-wedge gate that is seized, or that nobody has operated for three years.',
-    judge: (place, sides, now) => {
+    judge: (place, settings, now) => {
       const { condition } = place;
-      if (!isHandsOff(condition, sides, now)) return undefined;
+      if (!isHandsOff(condition, settings, now)) return undefined;
       const years = yearsUnturned(condition, now);
       const why =
         condition.turning === 'seized'
@@ -85,10 +85,10 @@ export const FOUND_RULES: readonly FoundRule[] = [
             : `Last operated ${Math.floor(years)} years ago.`;
       return {
         urgency: 'hands-off',
-        text: withSides(
+        text: withOptions(
           `${why} Do not force it: use ${from(place)}, and plan its replacement.`,
           'old-gates',
-          sides['old-gates'],
+          settings['old-gates'],
         ),
       };
     },
@@ -96,21 +96,21 @@ export const FOUND_RULES: readonly FoundRule[] = [
   {
     id: 'gate-found',
     when: 'A metal-wedge gate in a building.',
-    judge: (place, sides, now) => {
+    judge: (place, settings, now) => {
       const { condition, duty } = place;
-      if (condition.type !== 'gate-solid' || duty.dn > 50 || isHandsOff(condition, sides, now))
+      if (condition.type !== 'gate-solid' || duty.dn > 50 || isHandsOff(condition, settings, now))
         return undefined;
       const isFaulty =
         condition.holding === 'passes' || condition.holding === 'weeps' || condition.turning === 'stiff';
-      if (sides['gate-life'] === 'exercised' && !isFaulty) return undefined;
+      if (settings['gate-life'] === 'exercised' && !isFaulty) return undefined;
       return {
         urgency: 'care',
-        text: withSides(
+        text: withOptions(
           isFaulty
             ? 'This gate is failing: replace it with a quarter-turn valve.'
             : 'A gate in a building: operate it every year.',
           'gate-life',
-          sides['gate-life'],
+          settings['gate-life'],
         ),
       };
     },
@@ -186,23 +186,27 @@ export const FOUND_RULES: readonly FoundRule[] = [
   {
     id: 'stops-side',
     when: 'A multi-turn stop where the house rule is quarter turn.',
-    judge: ({ duty, condition }, sides) => {
+    judge: ({ duty, condition }, settings) => {
       const type = typeFound(condition);
       if (!type || familyOf(type) !== 'stop' || type === 'quarter-turn-stop') return undefined;
-      if (sides.stops !== 'quarter-turn' || duty.chloramine || duty.existing) return undefined;
-      return { urgency: 'care', text: withSides('A multi-turn stop.', 'stops', sides.stops) };
+      if (settings.stops !== 'quarter-turn' || duty.chloramine || duty.existing) return undefined;
+      return { urgency: 'care', text: withOptions('A multi-turn stop.', 'stops', settings.stops) };
     },
   },
   {
     id: 'gas-cock-side',
     when: 'A gas shut-off of a type the house rule does not allow.',
-    judge: ({ duty, condition: { type } }, sides) => {
+    judge: ({ duty, condition: { type } }, settings) => {
       if (!isFuelGas(duty.medium) || (type !== 'ball' && type !== 'butterfly-gas-cock')) return undefined;
       const other = type === 'ball' ? 'butterfly' : 'ball';
-      return sides['gas-cock'] === other
+      return settings['gas-cock'] === other
         ? {
             urgency: 'care',
-            text: withSides('Not the type of gas cock the house rule allows.', 'gas-cock', sides['gas-cock']),
+            text: withOptions(
+              'Not the type of gas cock the house rule allows.',
+              'gas-cock',
+              settings['gas-cock'],
+            ),
           }
         : undefined;
     },
@@ -210,15 +214,15 @@ export const FOUND_RULES: readonly FoundRule[] = [
   {
     id: 'ball-maintenance',
     when: 'A ball valve not operated within a year, where the house rule is to exercise them.',
-    judge: ({ condition }, sides, now) => {
+    judge: ({ condition }, settings, now) => {
       const type = typeFound(condition);
       const years = yearsUnturned(condition, now);
-      if (!type || familyOf(type) !== 'ball' || sides['ball-maintenance'] !== 'yearly') return undefined;
+      if (!type || familyOf(type) !== 'ball' || settings['ball-maintenance'] !== 'yearly') return undefined;
       return years === undefined || years <= 1
         ? undefined
         : {
             urgency: 'care',
-            text: withSides('It was not operated within a year.', 'ball-maintenance', 'yearly'),
+            text: withOptions('It was not operated within a year.', 'ball-maintenance', 'yearly'),
           };
     },
   },
@@ -265,16 +269,16 @@ export const FOUND_RULES: readonly FoundRule[] = [
  * What to do about a valve as it was found.
  *
  * @param place duty, condition and the valve upstream
- * @param sides house rules in force
+ * @param settings house rules in force
  * @param now   for how long ago it was turned
  * @returns the most pressing first
  *
  * @example
  * judgeFound({ duty, condition: { type: 'gate-solid', turning: 'seized' }, upstream: 'CW-101' }, houseRuleSettings(), new Date())[0]?.urgency // 'hands-off'
  */
-export function judgeFound(place: FoundPlace, sides: HouseRuleSettings, now: Date): Advice[] {
+export function judgeFound(place: FoundPlace, settings: HouseRuleSettings, now: Date): Advice[] {
   return FOUND_RULES.flatMap((rule) => {
-    const advice = rule.judge(place, sides, now);
+    const advice = rule.judge(place, settings, now);
     return advice ? [{ rule: rule.id, ...advice }] : [];
   }).sort((a, b) => URGENCIES.indexOf(a.urgency) - URGENCIES.indexOf(b.urgency));
 }

@@ -6,10 +6,12 @@ import { type Condition, yearsUnturned } from './condition.js';
 const UNEXERCISED_YEARS = 3;
 
 /** Whether a metal-wedge gate is left alone: seized, or not turned for over three years, by the house rule in force. */
-export function isHandsOff(condition: Condition, sides: HouseRuleSettings, now: Date): boolean {
+export function isHandsOff(condition: Condition, settings: HouseRuleSettings, now: Date): boolean {
   if (condition.type !== 'gate-solid') return false;
-  if (condition.turning === 'seized' || sides['old-gates'] === 'leave') return true;
-  return sides['old-gates'] === 'by-age' && (yearsUnturned(condition, now) ?? Infinity) > UNEXERCISED_YEARS;
+  if (condition.turning === 'seized' || settings['old-gates'] === 'leave') return true;
+  return (
+    settings['old-gates'] === 'by-age' && (yearsUnturned(condition, now) ?? Infinity) > UNEXERCISED_YEARS
+  );
 }
 
 /**
@@ -24,7 +26,7 @@ export function isHandsOff(condition: Condition, sides: HouseRuleSettings, now: 
 export function linkOf(
   asked: ValveFunction,
   condition: Condition,
-  sides: HouseRuleSettings,
+  settings: HouseRuleSettings,
   now: Date,
 ): { kind: LinkKind; state?: ValveState } {
   const { type, turning, holding, standing } = condition;
@@ -34,5 +36,5 @@ export function linkOf(
     return { kind: 'valve', state: standing === 'shut' ? 'stuck-closed' : 'stuck-open' };
   if (standing === 'shut') return { kind: 'valve', state: 'closed' };
   if (holding === 'passes' || holding === 'weeps') return { kind: 'valve', state: 'leaks-by' };
-  return { kind: 'valve', state: isHandsOff(condition, sides, now) ? 'do-not-touch' : 'works' };
+  return { kind: 'valve', state: isHandsOff(condition, settings, now) ? 'do-not-touch' : 'works' };
 }

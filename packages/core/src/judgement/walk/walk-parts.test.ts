@@ -97,14 +97,14 @@ describe('fixtures', () => {
 
 describe('a gate left alone', () => {
   const gate = (turnedAt?: string) => ({ type: 'gate-solid' as const, ...(turnedAt && { turnedAt }) });
-  const sides = houseRuleSettings();
+  const settings = houseRuleSettings();
 
   it('is one nobody turned for over three years, or ever', () => {
     expect(yearsUnturned(gate('2023-11-26T00:00:00Z'), NOW)).toBeLessThan(3);
-    expect(isHandsOff(gate('2023-11-26T00:00:00Z'), sides, NOW)).toBe(false);
-    expect(isHandsOff(gate('2023-11-20T00:00:00Z'), sides, NOW)).toBe(true);
-    expect(isHandsOff(gate(), sides, NOW)).toBe(true);
-    expect(isHandsOff({ type: 'ball' }, sides, NOW)).toBe(false);
+    expect(isHandsOff(gate('2023-11-26T00:00:00Z'), settings, NOW)).toBe(false);
+    expect(isHandsOff(gate('2023-11-20T00:00:00Z'), settings, NOW)).toBe(true);
+    expect(isHandsOff(gate(), settings, NOW)).toBe(true);
+    expect(isHandsOff({ type: 'ball' }, settings, NOW)).toBe(false);
   });
 
   it('is hands off when seized, whatever side the house takes', () => {
@@ -112,7 +112,7 @@ describe('a gate left alone', () => {
       expect(
         isHandsOff(
           { ...gate('2026-11-01T00:00:00Z'), turning: 'seized' },
-          { ...sides, 'old-gates': side },
+          { ...settings, 'old-gates': side },
           NOW,
         ),
       ).toBe(true);

@@ -11,7 +11,7 @@ import { type WalkItem, runBoreM } from './walk-item.js';
 import { walkNetwork } from './walk-network.js';
 
 const NOW = new Date('2026-11-25T12:00:00Z');
-const SIDES = houseRuleSettings();
+const SETTINGS = houseRuleSettings();
 
 describe('a walk as it is typed', () => {
   const read = (text: string) => readWalkText(text).items.map(({ depth: _depth, ...item }) => item);
@@ -89,7 +89,7 @@ const WALK: WalkItem[] = [
   { id: 'staff', kind: 'fixture', depth: 0, fixture: 'basin', count: 6 },
 ];
 const network = (found: Record<string, Condition> = {}, items = WALK) =>
-  walkNetwork(items, (id = '') => linkOf('isolate', found[id] ?? { type: 'ball' }, SIDES, NOW));
+  walkNetwork(items, (id = '') => linkOf('isolate', found[id] ?? { type: 'ball' }, SETTINGS, NOW));
 
 describe('the network of a walk', () => {
   it('follows the walk, and branches where it is indented', () => {
@@ -203,15 +203,15 @@ describe('what is known of a position', () => {
       { kind: 'valve', state: 'works' },
     ],
   ])('%j is %j', (condition, link) => {
-    expect(linkOf('isolate', condition, SIDES, NOW)).toEqual(link);
+    expect(linkOf('isolate', condition, SETTINGS, NOW)).toEqual(link);
   });
 
   it('leaves old gates alone by the side the house takes', () => {
     const gate: Condition = { type: 'gate-solid', turnedAt: '2026-10-01T00:00:00.000Z' };
-    expect(linkOf('isolate', gate, { ...SIDES, 'old-gates': 'leave' }, NOW).state).toBe('do-not-touch');
-    expect(linkOf('isolate', { type: 'gate-solid' }, { ...SIDES, 'old-gates': 'exercise' }, NOW).state).toBe(
-      'works',
-    );
+    expect(linkOf('isolate', gate, { ...SETTINGS, 'old-gates': 'leave' }, NOW).state).toBe('do-not-touch');
+    expect(
+      linkOf('isolate', { type: 'gate-solid' }, { ...SETTINGS, 'old-gates': 'exercise' }, NOW).state,
+    ).toBe('works');
   });
 });
 
@@ -241,24 +241,24 @@ describe('what to do about what was found', () => {
     ['nothing-there', 'care', cold, { type: 'nothing' }],
     ['prove-shut-off', 'prove', { ...cold, function: 'emergency-shutoff' }, { type: 'ball' }],
   ])('%s: %s', (rule, urgency, duty, condition) => {
-    const [first] = judgeFound({ duty, condition, upstream: 'CW-101' }, SIDES, NOW);
+    const [first] = judgeFound({ duty, condition, upstream: 'CW-101' }, SETTINGS, NOW);
     expect(first).toMatchObject({ rule, urgency });
   });
 
   it('names the valve upstream, the street where there is none, and the house rule', () => {
     const place = { duty: cold, condition: { type: 'gate-solid', turning: 'seized' } as const };
-    expect(judgeFound({ ...place, upstream: 'CW-101' }, SIDES, NOW)[0]?.text).toContain('use CW-101');
-    expect(judgeFound(place, SIDES, NOW)[0]?.text).toContain('in the street');
-    expect(judgeFound(place, SIDES, NOW)[0]?.text).toContain('House rule');
+    expect(judgeFound({ ...place, upstream: 'CW-101' }, SETTINGS, NOW)[0]?.text).toContain('use CW-101');
+    expect(judgeFound(place, SETTINGS, NOW)[0]?.text).toContain('in the street');
+    expect(judgeFound(place, SETTINGS, NOW)[0]?.text).toContain('House rule');
   });
 
   it('gives a gate that is failing, or turned lately, its word by the gate rule', () => {
     const lately = { type: 'gate-solid', turnedAt: '2026-09-01T00:00:00.000Z' } as const;
-    expect(judgeFound({ duty: cold, condition: lately }, SIDES, NOW)[0]).toMatchObject({
+    expect(judgeFound({ duty: cold, condition: lately }, SETTINGS, NOW)[0]).toMatchObject({
       rule: 'gate-found',
     });
     expect(
-      judgeFound({ duty: cold, condition: lately }, { ...SIDES, 'gate-life': 'exercised' }, NOW),
+      judgeFound({ duty: cold, condition: lately }, { ...SETTINGS, 'gate-life': 'exercised' }, NOW),
     ).toEqual([]);
   });
 
@@ -267,8 +267,10 @@ describe('what to do about what was found', () => {
       duty: { ...cold, function: 'emergency-shutoff' } as Duty,
       condition: { type: 'ball' } as Condition,
     };
-    expect(judgeFound(place, SIDES, NOW)[0]?.steps).toHaveLength(5);
-    expect(judgeFound({ ...place, condition: { type: 'ball', holding: 'tight' } }, SIDES, NOW)).toEqual([]);
+    expect(judgeFound(place, SETTINGS, NOW)[0]?.steps).toHaveLength(5);
+    expect(judgeFound({ ...place, condition: { type: 'ball', holding: 'tight' } }, SETTINGS, NOW)).toEqual(
+      [],
+    );
   });
 
   it('wants a ball turned every year, where the house does', () => {
@@ -277,7 +279,7 @@ describe('what to do about what was found', () => {
       condition: { type: 'ball', turnedAt, holding: 'tight' } as Condition,
     });
     const said = (turnedAt: string, side: 'none' | 'yearly'): string[] =>
-      judgeFound(found(turnedAt), { ...SIDES, 'ball-maintenance': side }, NOW).map(({ rule }) => rule);
+      judgeFound(found(turnedAt), { ...SETTINGS, 'ball-maintenance': side }, NOW).map(({ rule }) => rule);
     const long = new Date(NOW.getTime() - 400 * 864e5).toISOString();
     const lately = new Date(NOW.getTime() - 300 * 864e5).toISOString();
     expect(said(long, 'yearly')).toContain('ball-maintenance');
@@ -287,7 +289,7 @@ describe('what to do about what was found', () => {
 
   it('says where the house takes another gas cock', () => {
     const place = { duty: gas, condition: { type: 'ball' } as Condition };
-    expect(judgeFound(place, { ...SIDES, 'gas-cock': 'butterfly' }, NOW)[0]?.rule).toBe('gas-cock-side');
-    expect(judgeFound(place, SIDES, NOW)).toEqual([]);
+    expect(judgeFound(place, { ...SETTINGS, 'gas-cock': 'butterfly' }, NOW)[0]?.rule).toBe('gas-cock-side');
+    expect(judgeFound(place, SETTINGS, NOW)).toEqual([]);
   });
 });

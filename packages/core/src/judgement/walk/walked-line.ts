@@ -37,7 +37,7 @@ export function conditionAt(item: WalkItem, condition: Condition | undefined): C
  * The network of a line as it was walked and as its valves were found.
  *
  * @param line  what was walked, and the positions of its valves
- * @param sides the house rules
+ * @param settings the house rules
  * @param now   when it is asked: what nobody has operated for years counts for less
  *
  * @example
@@ -45,7 +45,7 @@ export function conditionAt(item: WalkItem, condition: Condition | undefined): C
  */
 export function walkedLine<Position extends WalkedValve>(
   { items, positions }: { items: readonly WalkItem[]; positions: readonly Position[] },
-  sides: HouseRuleSettings,
+  settings: HouseRuleSettings,
   now: Date,
 ): WalkedLine<Position> {
   const position = new Map(positions.map((one) => [one.id, one]));
@@ -58,7 +58,7 @@ export function walkedLine<Position extends WalkedValve>(
       const found = position.get(id ?? '');
       const item = valves.get(id);
       if (!found || !item) return { kind: 'valve' };
-      return linkOf(found.duty.function, conditionAt(item, found.condition), sides, now);
+      return linkOf(found.duty.function, conditionAt(item, found.condition), settings, now);
     }),
   };
 }

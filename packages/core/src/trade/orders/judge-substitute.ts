@@ -32,7 +32,7 @@ const RANK: Record<Verdict, number> = { fits: 0, care: 1, out: 2 };
  * @param ordered the order's line
  * @param instead what is offered, in the supplier's words
  * @param duty    of the position; without one only the fields are compared
- * @param sides   house rules in force
+ * @param settings   house rules in force
  *
  * @example
  * judgeSubstitute(ballSpec, '1 in gate valve, FIP x FIP, bronze', duty).worse // true where a gate needs care and the ball fitted
@@ -41,12 +41,12 @@ export function judgeSubstitute(
   ordered: ValveSpec,
   instead: string,
   duty?: Duty,
-  sides: HouseRuleSettings = houseRuleSettings(),
+  settings: HouseRuleSettings = houseRuleSettings(),
 ): JudgedSubstitute {
   const offered = readOrder(instead).spec;
   const fields = (Object.keys(ordered) as (keyof ValveSpec)[]).filter((field) => field !== 'family');
-  const before = duty && judged(ordered, duty, sides);
-  const after = duty && judged(offered, duty, sides);
+  const before = duty && judged(ordered, duty, settings);
+  const after = duty && judged(offered, duty, settings);
   const known = new Set(before?.reasons.map(({ rule }) => rule));
   return {
     ...(before && { ordered: before.verdict }),
@@ -61,7 +61,7 @@ export function judgeSubstitute(
   };
 }
 
-function judged(spec: ValveSpec, duty: Duty, sides: HouseRuleSettings): Judged | undefined {
+function judged(spec: ValveSpec, duty: Duty, settings: HouseRuleSettings): Judged | undefined {
   const candidate = candidateOfSpec(spec);
   if (candidate.type === undefined) return undefined;
   if (spec.dn !== undefined && spec.dn !== duty.dn)
@@ -71,7 +71,7 @@ function judged(spec: ValveSpec, duty: Duty, sides: HouseRuleSettings): Judged |
         { rule: 'size-made', verdict: 'out', text: 'It is a different size than the position needs.' },
       ],
     };
-  return judgeCandidate(duty, candidate as Candidate, sides);
+  return judgeCandidate(duty, candidate as Candidate, settings);
 }
 
 /** A substitute as it would stand on the order. */

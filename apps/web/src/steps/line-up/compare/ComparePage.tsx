@@ -22,7 +22,7 @@ const CompareCharts = lazy(() => import('./CompareCharts'));
 
 /** Two to six candidates in full, in the order of the ranking, and in a sentence what sets them apart. */
 export function ComparePage() {
-  const { line, position, models, sides, money } = useLineFrame();
+  const { line, position, models, settings, money } = useLineFrame();
   const [query, setQuery] = useSearchParams();
   const [onlyDifferences, setOnlyDifferences] = useState(false);
   const [picking, setPicking] = useState<ModelColumn>();
@@ -34,9 +34,9 @@ export function ComparePage() {
   const asked = useMemo(() => (query.get('of') ?? '').split(',').filter(Boolean), [query]);
   const duty: Duty = useMemo(() => ({ ...position.duty, medium: line.medium }), [position.duty, line.medium]);
   const chosen = useMemo(() => {
-    const { columns, tray } = lineUp(duty, models, sides, weights);
+    const { columns, tray } = lineUp(duty, models, settings, weights);
     return [...columns, ...tray].filter(({ model }) => asked.includes(model.id)).slice(0, MOST_COMPARED);
-  }, [duty, models, sides, weights, asked]);
+  }, [duty, models, settings, weights, asked]);
   const back = `/jobs/${line.jobId}/lines/${line.id}/line-up/${encodeURIComponent(position.tag)}`;
   if (chosen.length < 2)
     return (
@@ -118,7 +118,7 @@ export function ComparePage() {
           line={line}
           position={position}
           column={picking}
-          sides={sides}
+          settings={settings}
           close={() => setPicking(undefined)}
         />
       )}

@@ -20,7 +20,7 @@ import styles from './MatrixPage.module.css';
 
 /** A whole line at once: positions down, types across, each judged as such; a cell opens its reasons. */
 export function MatrixPage() {
-  const { line, position, sides } = useLineFrame();
+  const { line, position, settings } = useLineFrame();
   const [open, setOpen] = useState<{ id: string; type: ValveType }>();
   const figures = useFigures();
   const words = useWords();
@@ -35,11 +35,13 @@ export function MatrixPage() {
       new Map(
         line.positions.map(({ id, duty }) => {
           const asked: Duty = { ...duty, medium: line.medium };
-          const made = select(asked, undefined, sides).results.filter(({ type }) => isMadeIn(type, duty.dn));
+          const made = select(asked, undefined, settings).results.filter(({ type }) =>
+            isMadeIn(type, duty.dn),
+          );
           return [id, new Map(made.map((result) => [result.type, result]))];
         }),
       ),
-    [line, sides],
+    [line, settings],
   );
   const at = open ?? { id: position.id, type: types[0] ?? 'ball' };
   const chosen = line.positions.find(({ id }) => id === at.id) ?? position;

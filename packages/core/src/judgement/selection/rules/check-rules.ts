@@ -5,7 +5,7 @@ import { MEDIUM_FACTS, isLiquid, isRawWaste } from '../../../ground/media/index.
 import { type ValveType, isCheck } from '../../../ground/valves/index.js';
 import { liquidDensityKgM3, pipeBoreM } from '../bore.js';
 import type { Duty } from '../duty.js';
-import { withSides } from '../house-rules.js';
+import { withOptions } from '../house-rules.js';
 import { type Rule, care, ruledOut, supports } from '../rule.js';
 
 const SWINGS: readonly ValveType[] = ['check-swing', 'check-swing-spring', 'check-swing-weighted'];
@@ -132,14 +132,14 @@ export const CHECK_RULES: readonly Rule[] = [
     group: 'checks',
     when: 'Ball check on raw sewage.',
     concerns: (duty, type) => asked(duty, type) && type === 'check-ball' && duty.medium === 'raw-sewage',
-    judge: (_duty, _valve, sides) => {
-      const side = sides['sewage-check'];
+    judge: (_duty, _valve, settings) => {
+      const option = settings['sewage-check'];
       return {
-        verdict: side === 'flapper' ? 'out' : 'care',
-        text: withSides(
+        verdict: option === 'flapper' ? 'out' : 'care',
+        text: withOptions(
           'The ball wears egg-shaped and sticks open without any alarm: inspect it yearly and count the pump starts.',
           'sewage-check',
-          side,
+          option,
         ),
         houseRule: 'sewage-check',
       };
@@ -150,11 +150,11 @@ export const CHECK_RULES: readonly Rule[] = [
     group: 'checks',
     when: 'Swing check on raw sewage, where the house takes ball checks.',
     concerns: (duty, type) => asked(duty, type) && SWINGS.includes(type) && duty.medium === 'raw-sewage',
-    judge: (_duty, _valve, sides) =>
-      sides['sewage-check'] === 'ball'
+    judge: (_duty, _valve, settings) =>
+      settings['sewage-check'] === 'ball'
         ? {
             verdict: 'care',
-            text: withSides('Rags catch on its hinge.', 'sewage-check', 'ball'),
+            text: withOptions('Rags catch on its hinge.', 'sewage-check', 'ball'),
             houseRule: 'sewage-check',
           }
         : undefined,

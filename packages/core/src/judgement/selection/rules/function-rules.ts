@@ -11,7 +11,7 @@ import {
 } from '../../../ground/valves/index.js';
 import { capitalized, withArticle } from '../../../ground/wording/index.js';
 import type { Duty } from '../duty.js';
-import { withSides } from '../house-rules.js';
+import { withOptions } from '../house-rules.js';
 import { type Rule, ask, care, ruledOut, supports } from '../rule.js';
 import { showsPosition, takesLock } from './position-shown.js';
 import { shutsOff } from './shuts-off.js';
@@ -58,18 +58,18 @@ export const FUNCTION_RULES: readonly Rule[] = [
     group: 'function',
     when: 'Ball or quarter-turn stop, to throttle.',
     concerns: (duty, type) => duty.function === 'throttle' && BALLS.includes(type),
-    judge: (duty, _valve, sides) => {
+    judge: (duty, _valve, settings) => {
       if (duty.fineControl)
         return ruledOut(
           'A ball valve controls coarsely: most of its flow comes in the last third of the turn. Not for fine control.',
         );
-      const side = sides['ball-throttling'];
+      const option = settings['ball-throttling'];
       return {
-        verdict: side === 'never' ? 'out' : 'care',
-        text: withSides(
+        verdict: option === 'never' ? 'out' : 'care',
+        text: withOptions(
           'Part open, the flow wears the seats of a ball valve and control is coarse: rough balancing at most.',
           'ball-throttling',
-          side,
+          option,
         ),
         houseRule: 'ball-throttling',
       };
@@ -140,13 +140,13 @@ export const FUNCTION_RULES: readonly Rule[] = [
     when: 'Butterfly, to shut off.',
     concerns: (duty, type) =>
       shutsOff(duty) && familyOf(type) === 'butterfly' && type !== 'butterfly-gas-cock',
-    judge: (_duty, valve, sides) => {
+    judge: (_duty, valve, settings) => {
       if (valve.type === 'butterfly-metal')
         return ruledOut('A metal-seated butterfly leaks by when closed: do not rely on it as a shut-off.');
-      const side = sides['butterfly-shutoff'];
+      const option = settings['butterfly-shutoff'];
       return {
-        verdict: side === 'never' ? 'out' : 'supports',
-        text: withSides('A rubber-seated butterfly closes drip tight.', 'butterfly-shutoff', side),
+        verdict: option === 'never' ? 'out' : 'supports',
+        text: withOptions('A rubber-seated butterfly closes drip tight.', 'butterfly-shutoff', option),
         houseRule: 'butterfly-shutoff',
       };
     },
@@ -160,15 +160,15 @@ export const FUNCTION_RULES: readonly Rule[] = [
       duty.function === 'isolate' &&
       duty.dn <= 50 &&
       !['buried', 'pit', 'outdoors'].includes(duty.place ?? 'indoors'),
-    judge: (duty, _valve, sides) => {
-      const side = sides['gate-life'];
-      if (side === 'exercised' && (duty.operatedPerYear ?? 0) >= 1) return undefined;
+    judge: (duty, _valve, settings) => {
+      const option = settings['gate-life'];
+      if (option === 'exercised' && (duty.operatedPerYear ?? 0) >= 1) return undefined;
       return {
-        verdict: side === 'on-sight' ? 'out' : 'care',
-        text: withSides(
+        verdict: option === 'on-sight' ? 'out' : 'care',
+        text: withOptions(
           'A gate not operated seizes; forced, its stem cracks or wedge drops. Prefer quarter turn.',
           'gate-life',
-          side,
+          option,
         ),
         houseRule: 'gate-life',
       };

@@ -7,7 +7,7 @@ import { MATERIAL_RULES } from './material-rules.js';
 import { PLACE_RULES } from './place-rules.js';
 import { PRESSURE_RULES } from './pressure-rules.js';
 import { JOINT_RULES } from './joint-rules.js';
-import { SIDE_RULES } from './side-rules.js';
+import { OPTION_RULES } from './option-rules.js';
 import { SLAM_SHUT } from './slam-shut.js';
 import { WATERWORKS_RULES } from './waterworks-rules.js';
 
@@ -23,5 +23,5 @@ export const RULES: readonly Rule[] = [
   ...JOINT_RULES,
   ...CHECK_RULES,
   ...WATERWORKS_RULES,
-  ...SIDE_RULES,
+  ...OPTION_RULES,
 ];

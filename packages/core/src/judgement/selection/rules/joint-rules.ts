@@ -1,7 +1,7 @@
 import { isFuelGas, isLiquid, isSteam } from '../../../ground/media/index.js';
 import { type End, BODY_WORDS, isCopperAlloy, valveTypeFacts } from '../../../ground/valves/index.js';
 import type { Candidate } from '../candidate.js';
-import { withSides } from '../house-rules.js';
+import { withOptions } from '../house-rules.js';
 import { type Rule, care, ruledOut, supports } from '../rule.js';
 import { closingMaterials } from './pressure-rules.js';
 
@@ -43,20 +43,20 @@ export const JOINT_RULES: readonly Rule[] = [
     group: 'place-and-hands',
     when: 'Push-fit ends.',
     applies: (_duty, valve) => has(valve, 'push-fit'),
-    judge: ({ medium, place }, _valve, sides) => {
+    judge: ({ medium, place }, _valve, settings) => {
       if (isFuelGas(medium) || isSteam(medium) || medium === 'fire-water')
         return ruledOut('Push-fit is not for gas, fire lines or steam.');
-      const side = sides['push-fit'];
-      if (side === 'never')
+      const option = settings['push-fit'];
+      if (option === 'never')
         return {
           verdict: 'out',
-          text: withSides('Push-fit is not used.', 'push-fit', side),
+          text: withOptions('Push-fit is not used.', 'push-fit', option),
           houseRule: 'push-fit',
         };
-      if (side === 'anywhere' || (place !== 'concealed' && place !== 'buried')) return undefined;
+      if (option === 'anywhere' || (place !== 'concealed' && place !== 'buried')) return undefined;
       return {
         verdict: 'care',
-        text: withSides('Concealed, nobody sees it fail.', 'push-fit', side),
+        text: withOptions('Concealed, nobody sees it fail.', 'push-fit', option),
         houseRule: 'push-fit',
       };
     },

@@ -1,6 +1,6 @@
 import { MEDIUM_FACTS, isFuelGas } from '../../../ground/media/index.js';
 import { stemRoomM, type Operator, familyOf, isHandled } from '../../../ground/valves/index.js';
-import { withSides } from '../house-rules.js';
+import { withOptions } from '../house-rules.js';
 import { type Rule, ask, care, ruledOut, supports } from '../rule.js';
 import { takesLock } from './position-shown.js';
 
@@ -152,14 +152,14 @@ export const PLACE_RULES: readonly Rule[] = [
     when: 'Existing metal-wedge gate that nobody has operated.',
     concerns: ({ existing, operatedPerYear }, type) =>
       type === 'gate-solid' && existing === true && (operatedPerYear ?? 0) < UNEXERCISED_PER_YEAR,
-    judge: (_duty, _valve, sides) => {
-      const side = sides['old-gates'];
+    judge: (_duty, _valve, settings) => {
+      const option = settings['old-gates'];
       return {
         verdict: 'care',
-        text: withSides(
+        text: withOptions(
           'Do not force it. Use the next valve upstream, the main valve in the street if necessary.',
           'old-gates',
-          side,
+          option,
         ),
         houseRule: 'old-gates',
       };

@@ -43,12 +43,12 @@ const valves: fc.Arbitrary<Candidate> = fc.record({
   approvals: fc.constantFrom(undefined, [], ['potable' as const], ['gas' as const]),
   ratingId: fc.constantFrom(undefined, 'body-brass-600cwp' as const),
 });
-const sides = fc
+const settings = fc
   .record(
     Object.fromEntries(
       (Object.keys(HOUSE_RULES) as HouseRule[]).map((rule) => [
         rule,
-        fc.constantFrom(...Object.keys(HOUSE_RULES[rule].sides)),
+        fc.constantFrom(...Object.keys(HOUSE_RULES[rule].options)),
       ]),
     ),
   )
@@ -57,7 +57,7 @@ const sides = fc
 describe('every judgement there can be', () => {
   it('is out where one rule rules out, care where one wants care, and fits otherwise', () => {
     fc.assert(
-      fc.property(duties, valves, sides, (duty, valve, taken) => {
+      fc.property(duties, valves, settings, (duty, valve, taken) => {
         const { verdict, reasons } = judgeCandidate(duty, valve, taken);
         const said = reasons.map((reason) => reason.verdict);
         expect(verdict).toBe(said.includes('out') ? 'out' : said.includes('care') ? 'care' : 'fits');
@@ -67,7 +67,7 @@ describe('every judgement there can be', () => {
 
   it('speaks in whole sentences, measures in finite figures, and promises nothing', () => {
     fc.assert(
-      fc.property(duties, valves, sides, (duty, valve, taken) => {
+      fc.property(duties, valves, settings, (duty, valve, taken) => {
         for (const { text, measured } of judgeCandidate(duty, valve, taken).reasons) {
           expect(text).toMatch(/^[A-Z].*[.?]$/s);
           expect(text).not.toMatch(/undefined|NaN|\bsafe\b|complian/i);
@@ -79,7 +79,7 @@ describe('every judgement there can be', () => {
 
   it('says each rule once', () => {
     fc.assert(
-      fc.property(duties, valves, sides, (duty, valve, taken) => {
+      fc.property(duties, valves, settings, (duty, valve, taken) => {
         const rules = judgeCandidate(duty, valve, taken).reasons.map(({ rule }) => rule);
         expect(new Set(rules).size).toBe(rules.length);
       }),
@@ -88,7 +88,7 @@ describe('every judgement there can be', () => {
 
   it('scores what is not out between 0 and 100, best first, and nothing else', () => {
     fc.assert(
-      fc.property(duties, fc.array(valves, { minLength: 1, maxLength: 12 }), sides, (duty, all, taken) => {
+      fc.property(duties, fc.array(valves, { minLength: 1, maxLength: 12 }), settings, (duty, all, taken) => {
         const { results, ranked } = select(duty, all, taken);
         expect([...ranked].sort((a, b) => a - b)).toEqual(
           results.filter(({ verdict }) => verdict !== 'out').map(({ index }) => index),

@@ -21,12 +21,12 @@ describe('the rule table', () => {
     expect(said?.verdict).toBe(verdict);
   });
 
-  /** Rules that say nothing on the standard sides: claimed with the other side below. */
-  const BY_SIDE_ONLY = ['flapper-sewage-side', 'gas-cock-side', 'port-side'];
+  /** Rules that say nothing on the defaults: claimed with another option below. */
+  const BY_OPTION_ONLY = ['flapper-sewage-side', 'gas-cock-side', 'port-side'];
 
   it('is claimed rule by rule: each one speaks in some claim', () => {
     const spoken = new Set(CLAIMS.filter(([, , , verdict]) => verdict !== undefined).map(([rule]) => rule));
-    expect(RULES.map((rule) => rule.id).filter((id) => !spoken.has(id))).toEqual(BY_SIDE_ONLY);
+    expect(RULES.map((rule) => rule.id).filter((id) => !spoken.has(id))).toEqual(BY_OPTION_ONLY);
   });
 
   it('gives each rule an id of its own and says when it speaks', () => {
@@ -80,7 +80,7 @@ describe('house rules', () => {
     ],
     ['riser-purge', 'permanent', { function: 'purge', medium: 'natural-gas' }, {}, 'care'],
   ] satisfies [HouseRule, string, Partial<Duty>, Partial<Candidate>, Reason['verdict']][])(
-    '%s on %s decides, and both sides are quoted',
+    '%s on %s decides, and both settings are quoted',
     (houseRule, side, duty, valve, verdict) => {
       const { reasons } = judgeCandidate(
         { ...DUTY, ...duty },

@@ -9,7 +9,7 @@ const pump = { dn: 150, startsPerHour: 4, surgeLimitPa: 1e6 } as const;
 const powered = { type: 'ball', operator: 'electric' } as const;
 const purge = { function: 'purge', medium: 'natural-gas', pressurePa: 1700 } as const;
 
-/** What the rules on large lines and on the sides of a house say. */
+/** What the rules on large lines and of the house-rule settings say. */
 export const WATERWORKS_CLAIMS: readonly Claim[] = [
   ['mains-isolation', main, wedge, 'supports'],
   ['mains-isolation', { ...main, dn: 50 }, wedge, undefined],

@@ -1,7 +1,7 @@
 import { MEDIUM_FACTS, isFuelGas } from '../../../ground/media/index.js';
 import { type ValveType, familyOf } from '../../../ground/valves/index.js';
 import { boreRatio } from '../open-kv.js';
-import { type HouseRule, type SideOf, withSides } from '../house-rules.js';
+import { type HouseRule, type OptionOf, withOptions } from '../house-rules.js';
 import type { Judgement, ReasonVerdict, Rule } from '../rule.js';
 import { shutsOff } from './shuts-off.js';
 
@@ -12,13 +12,13 @@ function decided<R extends HouseRule>(
   verdict: ReasonVerdict,
   claim: string,
   id: R,
-  side: SideOf<R>,
+  option: OptionOf<R>,
 ): Judgement {
-  return { verdict, text: withSides(claim, id, side), houseRule: id };
+  return { verdict, text: withOptions(claim, id, option), houseRule: id };
 }
 
-/** What a company prefers where nothing else decides. On the standard sides none of them holds a valve back. */
-export const SIDE_RULES: readonly Rule[] = [
+/** What a company prefers where nothing else decides. On the defaults none of them holds a valve back. */
+export const OPTION_RULES: readonly Rule[] = [
   {
     id: 'stops-side',
     group: 'house',
@@ -37,12 +37,12 @@ export const SIDE_RULES: readonly Rule[] = [
     group: 'house',
     when: 'Gas cock, where the house rule allows one type only.',
     concerns: ({ medium }, type) => isFuelGas(medium) && (type === 'ball' || type === 'butterfly-gas-cock'),
-    judge: (_duty, { type }, sides) => {
-      const side = sides['gas-cock'];
+    judge: (_duty, { type }, settings) => {
+      const option = settings['gas-cock'];
       const wanted = type === 'ball' ? 'ball' : 'butterfly';
-      return side === 'either' || side === wanted
+      return option === 'either' || option === wanted
         ? undefined
-        : decided('care', 'Not the type of gas cock the house rule allows.', 'gas-cock', side);
+        : decided('care', 'Not the type of gas cock the house rule allows.', 'gas-cock', option);
     },
   },
   {
@@ -63,16 +63,16 @@ export const SIDE_RULES: readonly Rule[] = [
     when: 'Fuel gas, to purge.',
     concerns: ({ medium, function: asked }, type) =>
       isFuelGas(medium) && asked === 'purge' && familyOf(type) !== 'check',
-    judge: (_duty, _valve, sides) => {
-      const side = sides['riser-purge'];
-      return side === 'sacrificial'
+    judge: (_duty, _valve, settings) => {
+      const option = settings['riser-purge'];
+      return option === 'sacrificial'
         ? decided(
             'supports',
             'It takes the wear from the grit of the purge; the valve that must shut off for decades stays clean.',
             'riser-purge',
-            side,
+            option,
           )
-        : decided('care', 'The house rule is to purge through the permanent valve.', 'riser-purge', side);
+        : decided('care', 'The house rule is to purge through the permanent valve.', 'riser-purge', option);
     },
   },
 ];

@@ -1,5 +1,5 @@
 import { JOINTS } from './joints.js';
-import type { Way } from './way.js';
+import type { Connection } from './connection.js';
 
 const BY_ID: Readonly<Record<string, string>> = {
   hose: 'hose connection',
@@ -11,12 +11,12 @@ const BY_ID: Readonly<Record<string, string>> = {
 };
 
 /**
- * A way to make a joint in a few words, as one says it from the pipe to the valve.
+ * A connection in a few words, as one says it from the pipe to the valve.
  *
  * @example
- * wayWords({ id: 'press-adapter', joints: ['press', 'thread'], parts: [{ id: 'adapter' }] }) // 'pressed, adapter screwed in'
+ * connectionWords({ id: 'press-adapter', joints: ['press', 'thread'], parts: [{ id: 'adapter' }] }) // 'pressed, adapter screwed in'
  */
-export function wayWords({ id, joints, parts }: Pick<Way, 'id' | 'joints' | 'parts'>): string {
+export function connectionWords({ id, joints, parts }: Pick<Connection, 'id' | 'joints' | 'parts'>): string {
   const named = BY_ID[id];
   if (named) return named;
   const [first, last] = joints.map((joint) => JOINTS[joint].words);

@@ -8,8 +8,8 @@ import type { Part } from './part.js';
 export type Mistake =
   'npt-into-bsp' | 'plain-plastic-female' | 'other-makers-tail' | 'other-plastic' | 'nothing-joins';
 
-/** One way from the pipe to an end of the valve, not yet judged. The parts come in the order from the pipe to the valve. */
-export interface RawWay {
+/** One connection from the pipe to an end of the valve, not yet judged. The parts come in the order from the pipe to the valve. */
+export interface RawConnection {
   id: string;
   /** Made on site, from the pipe to the valve. */
   joints: JointId[];

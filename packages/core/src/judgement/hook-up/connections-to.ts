@@ -1,16 +1,16 @@
 import type { Duty } from '../selection/index.js';
 import type { End } from '../../ground/valves/index.js';
-import { FLANGES, flangedWays } from './flanged-ways.js';
+import { FLANGES, flangedConnections } from './flanged-connections.js';
 import { JOINT_IDS, type JointId } from './joint-ids.js';
 import { lead, sized, taken } from './joint-parts.js';
 import { JOINTS, jointsOf } from './joints.js';
 import type { Part } from './part.js';
-import type { Asked, RawWay } from './raw-way.js';
+import type { Asked, RawConnection } from './raw-connection.js';
 
 const BSP: readonly End[] = ['bspp', 'bspt'];
 
 /**
- * The ways from a pipe to one end of a valve: straight in, through an adapter, or flanged; with what is tried and must not be.
+ * The connections from a pipe to one end of a valve: straight in, through an adapter, or flanged; with what is tried and must not be.
  *
  * @param asked.duty  its medium decides on lead-free parts, its place on coated bolts
  * @param asked.valve to be joined
@@ -20,11 +20,11 @@ const BSP: readonly End[] = ['bspp', 'bspt'];
  * @returns the plainest first; never empty
  *
  * @example
- * waysTo({ duty, valve, pipe: { material: 'copper', dn: 20 }, end: 'fip', side: 'in' })[0].id // 'press-adapter'
+ * connectionsTo({ duty, valve, pipe: { material: 'copper', dn: 20 }, end: 'fip', side: 'in' })[0].id // 'press-adapter'
  */
-export function waysTo(asked: Asked): RawWay[] {
+export function connectionsTo(asked: Asked): RawConnection[] {
   const { end, pipe, side, valve } = asked;
-  if (FLANGES.includes(end)) return orNothing(flangedWays(asked));
+  if (FLANGES.includes(end)) return orNothing(flangedConnections(asked));
   if (BSP.includes(end)) return bsp(asked);
   if (end === 'union-tail') return tails(asked);
   if (side === 'out' && valve.type.includes('stop'))
@@ -42,31 +42,31 @@ export function waysTo(asked: Asked): RawWay[] {
     (pipe.material === 'pvc' || pipe.material === 'cpvc') &&
     pipe.material !== asked.valve.bodyMaterial
   )
-    return straight.map((way) => ({ ...way, mistake: 'other-plastic' }));
+    return straight.map((connection) => ({ ...connection, mistake: 'other-plastic' }));
   return orNothing([...straight, ...adapted(asked, straight.length === 0)]);
 }
 
 /** A metal male, the pipe's own or an adapter's, splits a plain plastic female; a plastic one does not. */
-function intoPlasticFemale({ duty }: Asked, ways: readonly RawWay[]): RawWay[] {
+function intoPlasticFemale({ duty }: Asked, ways: readonly RawConnection[]): RawConnection[] {
   const metal = ways.filter(({ joints }) => joints[0] !== 'solvent');
   const ring: Part = { id: 'reinforced-female', count: 1, dn: duty.dn };
   return [
-    ...ways.filter((way) => !metal.includes(way)),
-    ...metal.map((way): RawWay => ({ ...way, mistake: 'plain-plastic-female' })),
-    ...metal.map((way): RawWay => ({
-      ...way,
-      id: `${way.id}-reinforced`,
-      parts: [...way.parts, ring],
+    ...ways.filter((connection) => !metal.includes(connection)),
+    ...metal.map((connection): RawConnection => ({ ...connection, mistake: 'plain-plastic-female' })),
+    ...metal.map((connection): RawConnection => ({
+      ...connection,
+      id: `${connection.id}-reinforced`,
+      parts: [...connection.parts, ring],
       remedy: 'plain-plastic-female',
     })),
   ];
 }
 
-const orNothing = (ways: RawWay[]): RawWay[] =>
+const orNothing = (ways: RawConnection[]): RawConnection[] =>
   ways.length > 0 ? ways : [{ id: 'none', joints: [], parts: [], mistake: 'nothing-joins' }];
 
 /** Through an adapter: always towards a thread, towards anything else only where the pipe does not go straight in. */
-function adapted(asked: Asked, nothingStraight: boolean): RawWay[] {
+function adapted(asked: Asked, nothingStraight: boolean): RawConnection[] {
   const { duty, pipe, end } = asked;
   if (end === 'fip' || end === 'mip') {
     const to: End = end === 'fip' ? 'mip' : 'fip';
@@ -140,7 +140,7 @@ const adapter = (from: End, to: End, duty: Duty): Part => ({
   ...lead(duty),
 });
 
-function withCoupling(asked: Asked): RawWay {
+function withCoupling(asked: Asked): RawConnection {
   return sized(asked, 'thread', {
     id: 'thread-coupling',
     joints: ['thread', 'thread'],
@@ -148,7 +148,7 @@ function withCoupling(asked: Asked): RawWay {
   });
 }
 
-function bsp(asked: Asked): RawWay[] {
+function bsp(asked: Asked): RawConnection[] {
   const { duty, pipe, end } = asked;
   const listed: Part = {
     id: 'listed-thread-adapter',
@@ -158,19 +158,19 @@ function bsp(asked: Asked): RawWay[] {
     to: 'fip',
     ...lead(duty),
   };
-  const intoIt = waysTo({ ...asked, end: 'fip', pipe }).filter(({ mistake }) => mistake === undefined);
+  const intoIt = connectionsTo({ ...asked, end: 'fip', pipe }).filter(({ mistake }) => mistake === undefined);
   return [
     { id: 'straight-on', joints: ['thread'], parts: [{ id: 'thread-sealant' }], mistake: 'npt-into-bsp' },
-    ...intoIt.map((way) => ({
-      ...way,
-      id: `${way.id}-listed`,
-      parts: [...way.parts, listed],
+    ...intoIt.map((connection) => ({
+      ...connection,
+      id: `${connection.id}-listed`,
+      parts: [...connection.parts, listed],
       remedy: 'npt-into-bsp' as const,
     })),
   ];
 }
 
-function tails({ duty, pipe }: Asked): RawWay[] {
+function tails({ duty, pipe }: Asked): RawConnection[] {
   const joint = jointsOf(pipe.material).includes('thread') ? 'thread' : jointsOf(pipe.material)[0];
   const joints: JointId[] = joint ? [joint] : [];
   return [

@@ -5,7 +5,7 @@ import { type Drilling, FLANGE_BOLTING, boltSet } from './flange-bolting.js';
 import type { JointId } from './joint-ids.js';
 import { inGround, sized, taken } from './joint-parts.js';
 import type { Part } from './part.js';
-import type { Asked, RawWay } from './raw-way.js';
+import type { Asked, RawConnection } from './raw-connection.js';
 
 export const FLANGES: readonly End[] = ['flange-125', 'flange-150', 'flange-pn16', 'wafer', 'lug'];
 
@@ -26,7 +26,7 @@ const drillingOf = (end: End): Drilling =>
   end === 'wafer' || end === 'lug' ? 'flange-150' : (end as Drilling);
 
 /** Flanged, or held between two flanges. */
-export function flangedWays(asked: Asked): RawWay[] {
+export function flangedConnections(asked: Asked): RawConnection[] {
   const { duty, pipe, end, valve } = asked;
   const drilling = drillingOf(end);
   return (FLANGING[pipe.material] ?? []).map((joint) =>
