@@ -15,11 +15,12 @@ const US_GALLON_M3 = 0.003785411784;
 const CUBIC_INCH_M3 = 0.0254 ** 3;
 /** Below it in cubic inches or millilitres. */
 const SMALL_M3 = 2e-4;
-const QUANTITY_OF = { Pa: 'pressure', C: 'temperature', m: 'length', 'm/s': 'velocity' } as const;
+const QUANTITY_OF = { Pa: 'pressure', C: 'temperature', m: 'length', 'm/s': 'velocity', W: 'heat' } as const;
 
 export interface Figures {
   system: UnitSystem;
-  quantity(value: number, quantity: Quantity): string;
+  /** A figure with its unit; what is not known is said to be. */
+  quantity(value: number | undefined, quantity: Quantity): string;
   size(dn: number): string;
   /** A length that is only about so long: two figures that count. */
   about(valueM: number): string;
@@ -39,7 +40,8 @@ export interface Figures {
 export function useFigures(): Figures {
   const system = useAppSelector(({ units }) => units);
   return useMemo(() => {
-    const quantity = (value: number, of: Quantity): string => formatQuantity(value, of, system);
+    const quantity = (value: number | undefined, of: Quantity): string =>
+      value === undefined ? words(`notKnown.${of}`) : formatQuantity(value, of, system);
     return {
       system,
       quantity,
@@ -64,12 +66,15 @@ export function useFigures(): Figures {
           ? text.replace(/\bDN(\d+)\b/g, (_size, dn) => formatNominalSize(Number(dn), 'us'))
           : text,
       capacity: (kv) => (system === 'us' ? `Cv ${three(kv * CV_PER_KV)}` : `Kv ${three(kv)} m³/h`),
-      measured: ({ value, limit, unit }) => {
+      measured: ({ value, limit, unit, leastTimeS }) => {
         const say = (figure: number): string => {
           if (unit === 's') return `${three(figure)} s`;
           return unit === 'ratio' ? `${three(figure * 100)} %` : quantity(figure, QUANTITY_OF[unit]);
         };
-        return words('lineUp.against', { value: say(value), limit: say(limit) });
+        const against = words('lineUp.against', { value: say(value), limit: say(limit) });
+        return leastTimeS === undefined
+          ? against
+          : `${against}; ${words('lineUp.closeIn', { time: `${three(leastTimeS)} s` })}`;
       },
     };
   }, [system]);

@@ -9,6 +9,7 @@ import * as hookUpAndOrders from './migrations/0006-hook-up-and-orders.js';
 import * as benchFindings from './migrations/0005-bench-findings.js';
 import * as oneLog from './migrations/0007-one-log.js';
 import * as archivedJobs from './migrations/0008-archived-jobs.js';
+import * as unknownFigures from './migrations/0009-unknown-figures.js';
 import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
 interface Migration {
@@ -26,6 +27,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0006-hook-up-and-orders': hookUpAndOrders,
   '0007-one-log': oneLog,
   '0008-archived-jobs': archivedJobs,
+  '0009-unknown-figures': unknownFigures,
 };
 
 /** Any number, the same for every server: only one migrates at a time. */

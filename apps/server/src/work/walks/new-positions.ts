@@ -1,5 +1,5 @@
 import type { WalkInsert } from '@grevik/contracts';
-import { InvalidInput, type Medium, type PositionDuty, TAG_PATTERN, isCheck, isGas } from '@grevik/core';
+import { InvalidInput, type Medium, type PositionDuty, TAG_PATTERN, isCheck } from '@grevik/core';
 
 /** What a position that is met on a walk starts from, until its duty is given. */
 export interface Neighbour {
@@ -7,15 +7,8 @@ export interface Neighbour {
   duty: PositionDuty;
 }
 
-/** Where nobody said otherwise: the usual pressure and temperature of a medium in a building, our own estimate. */
-function usualDuty(medium: Medium): Pick<PositionDuty, 'pressurePa' | 'temperatureC'> {
-  if (isGas(medium)) return { pressurePa: 1740, temperatureC: 15 };
-  if (medium.startsWith('steam')) return { pressurePa: 3e4, temperatureC: 107 };
-  return { pressurePa: 5e5, temperatureC: medium === 'potable-hot' || medium === 'heating-water' ? 60 : 10 };
-}
-
 /**
- * The position a valve of the walk becomes: its duty follows the valve before it until somebody gives its own.
+ * The position a valve of the walk becomes: what nobody said of it is not known.
  *
  * @param item   the valve as it was written; its tag is the next free one where none was given
  * @param before the last valve or run before it
@@ -40,9 +33,6 @@ export function newPosition(
     tag,
     remarks: item.name ?? '',
     duty: {
-      ...(before
-        ? { pressurePa: before.duty.pressurePa, temperatureC: before.duty.temperatureC }
-        : usualDuty(medium)),
       function: item.type && isCheck(item.type) ? 'non-return' : 'isolate',
       dn: valve.dn ?? dn ?? before?.duty.dn ?? 20,
       existing: true,

@@ -6,7 +6,7 @@ const Y = 90;
 const PIPE = 15;
 const LIFT = 2 * PIPE + 2;
 
-/** A rubber-wedge gate cut upright: the bore is smooth, there is no slot to fill, and the rubber presses on the wall all round. */
+/** A resilient-wedge gate cut upright: the bore is smooth, there is no slot to fill, and the rubber presses on the wall all round. */
 export function ResilientWedgeCutaway({
   opening,
   risingStem,

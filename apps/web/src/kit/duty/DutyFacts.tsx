@@ -1,4 +1,4 @@
-import { type Duty, movingColumn, pipeBoreM, pipeVelocityMs } from '@grevik/core';
+import { type Duty, closingLine, pipeBoreM, pipeVelocityMs } from '@grevik/core';
 import { useWords } from '../../words';
 import { useFigures } from '../useFigures';
 import styles from './Duty.module.css';
@@ -8,7 +8,7 @@ export function DutyFacts({ duty }: { duty: Duty }) {
   const figures = useFigures();
   const words = useWords();
   const boreM = pipeBoreM(duty);
-  const column = movingColumn(duty);
+  const line = closingLine(duty);
   const facts = [
     boreM !== undefined && [words('duty.bore'), figures.quantity(boreM, 'length')],
     boreM !== undefined &&
@@ -16,10 +16,11 @@ export function DutyFacts({ duty }: { duty: Duty }) {
         words('duty.speed'),
         figures.quantity(pipeVelocityMs(duty.flowM3s, boreM), 'velocity'),
       ],
-    column && [
-      words('duty.fullHammer'),
-      words('duty.seconds', { figure: ((2 * column.lengthM) / column.waveSpeedMs).toPrecision(2) }),
-    ],
+    line &&
+      'criticalS' in line && [
+        words('duty.fullHammer'),
+        words('duty.seconds', { figure: line.criticalS.toPrecision(2) }),
+      ],
   ].filter((fact) => Array.isArray(fact));
   return (
     <dl className={styles.facts}>

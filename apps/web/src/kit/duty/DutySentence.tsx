@@ -6,6 +6,7 @@ import { useFigures } from '../useFigures';
 import { useMay } from '../../store/people-api';
 import { useWords } from '../../words';
 import { ChoiceTerm } from './ChoiceTerm';
+import { MoreFacts } from './MoreFacts';
 import { ConditionsTerm } from './ConditionsTerm';
 import styles from './Duty.module.css';
 import { Fixed, Term } from './Term';
@@ -73,13 +74,21 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
           choose={(value) => choose({ function: value })}
         />{' '}
         {MEDIUM_FACTS[line.medium].words} {words('duty.at')}{' '}
-        {quantity(words('duty.pressure'), 'pressure', duty.pressurePa, (value = 0) => ({
-          pressurePa: value,
-        }))}
+        {quantity(
+          words('duty.pressure'),
+          'pressure',
+          duty.pressurePa,
+          (pressurePa) => ({ pressurePa }),
+          words('duty.pressureUnknown'),
+        )}
         ,{' '}
-        {quantity(words('duty.temperature'), 'temperature', duty.temperatureC, (value = 0) => ({
-          temperatureC: value,
-        }))}
+        {quantity(
+          words('duty.temperature'),
+          'temperature',
+          duty.temperatureC,
+          (temperatureC) => ({ temperatureC }),
+          words('duty.temperatureUnknown'),
+        )}
         ,{' '}
         {quantity(
           words('duty.flow'),
@@ -146,6 +155,7 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
         />
         ; <ConditionsTerm duty={duty} save={replace} />.
       </p>
+      <MoreFacts duty={duty} medium={line.medium} choose={choose} quantity={quantity} />
     </Fixed>
   );
 }

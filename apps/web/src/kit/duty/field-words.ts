@@ -8,6 +8,7 @@ import {
 } from '@grevik/core';
 import type { Figures } from '../useFigures';
 import { words } from '../../words';
+import { en } from '../../words/en';
 import { ORIENTATION_CHOICES, PLACE_CHOICES, TURNED_CHOICES, isCondition, wordsOf } from './duty-words';
 
 /** A fact of a duty that can differ on its own. The pipe counts as two: what it is, and the run back. */
@@ -22,6 +23,10 @@ const QUANTITIES: Partial<Record<DutyFact, Quantity>> = {
   distanceToApplianceM: 'length',
   differentialPa: 'pressure',
   surgeLimitPa: 'pressure',
+  outletPressurePa: 'pressure',
+  heatInputW: 'heat',
+  smallestPassageM: 'length',
+  closureTimeS: 'time',
 };
 
 const NAMES: Partial<Record<DutyFact, string>> = {
@@ -40,7 +45,7 @@ const NAMES: Partial<Record<DutyFact, string>> = {
 /** What a fact is called. */
 export function factName(fact: DutyFact): string {
   if (isCondition(fact)) return words(`conditions.${fact}`);
-  return NAMES[fact] ?? fact.replace(/([A-Z])/g, ' $1').toLowerCase();
+  return NAMES[fact] ?? (fact in en.facts ? words(`facts.${fact as 'solids'}`) : fact);
 }
 
 /** A fact of a duty, on its own. */
@@ -84,5 +89,6 @@ export function factWords(duty: PositionDuty, fact: DutyFact, figures: Figures):
   if (fact === 'dn') return figures.size(duty.dn);
   const quantity = QUANTITIES[fact];
   if (quantity) return figures.quantity(value as number, quantity);
+  if (typeof value === 'string' && value in en.factValues) return words(`factValues.${value as 'grit'}`);
   return (fact === 'operatedPerYear' && wordsOf(TURNED_CHOICES, value as number)) || String(value);
 }

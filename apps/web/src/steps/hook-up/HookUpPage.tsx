@@ -69,7 +69,7 @@ export function HookUpPage() {
         <ul className={styles.reasons}>
           {joined.reasons.map(({ rule, verdict, text }) => (
             <li key={rule}>
-              {verdict !== 'supports' && <VerdictMark verdict={verdict} />} {text}
+              {(verdict === 'out' || verdict === 'care') && <VerdictMark verdict={verdict} />} {text}
             </li>
           ))}
         </ul>

@@ -86,12 +86,12 @@ export function FlowChart({ duty, columns }: ChartsProps) {
 function HammerChart({ duty, columns }: ChartsProps) {
   const figures = useFigures();
   const words = useWords();
-  const curve = hammerCurve(duty);
+  const [first] = columns;
+  const curve = first && hammerCurve(duty, first.model.type);
   if (!curve) return <p className={styles.none}>{words('charts.notForHammer')}</p>;
-  const { symbol } = inUnits(duty.pressurePa, 'pressure', figures.system);
+  const { symbol } = inUnits(duty.pressurePa ?? 0, 'pressure', figures.system);
   const shown = (pressurePa: number): number =>
     inUnits(pressurePa, 'pressure', figures.system, symbol).figure;
-  const [first] = columns;
   const limitPa = first?.rating?.verdict === 'not-rated' ? undefined : first?.rating?.allowablePa;
   const fullPa = curve.points[0]?.peakPa ?? 0;
   const reflected = curve.reflectedS.toPrecision(2);

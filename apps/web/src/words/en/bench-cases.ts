@@ -10,6 +10,14 @@ export const benchOthers = {
     'equal-percentage': 'equal percentage',
     'metering-cone': 'as a metering cone',
   },
+  closureLaws: {
+    linear: 'evenly',
+    ball: 'as a ball valve',
+    butterfly: 'as a butterfly valve',
+    gate: 'as a gate valve',
+    'globe-linear': 'as a globe valve',
+    'plug-eccentric': 'as an eccentric plug valve',
+  },
   control: {
     lineFlow: 'Line flow, fully open',
     available: 'Pressure available',

@@ -1,2 +1,2 @@
 export { PIPE_TABLES, type PipeTable } from './pipe-tables.js';
-export { PIPE_FACTS, PIPE_MATERIALS, type PipeMaterial, usualPipe } from './pipe.js';
+export { PIPE_FACTS, PIPE_MATERIALS, type PipeMaterial, nearestPipe, usualPipe } from './pipe.js';

@@ -47,6 +47,15 @@ export const PIPE_TABLES = {
       { dn: 25, outsideM: 0.028575, insideM: 0.022225 },
     ],
   },
+  'pe-sdr11': {
+    source: 'Polyethylene service pipe IPS SDR 11 (ASTM D2513, D3035)',
+    sizes: [
+      { dn: 20, outsideM: 0.02667, insideM: 0.0218 },
+      { dn: 25, outsideM: 0.0334, insideM: 0.0273 },
+      { dn: 32, outsideM: 0.04216, insideM: 0.0345 },
+      { dn: 50, outsideM: 0.06033, insideM: 0.0494 },
+    ],
+  },
   'pvc-80': {
     source: 'PVC/CPVC schedule 80 (ASTM D1785/F441)',
     sizes: [

@@ -3,7 +3,7 @@ import { PIPE_TABLES, usualPipe } from './index.js';
 describe('pipe tables', () => {
   it('answers the documented example, and nothing where no table covers it', () => {
     expect(usualPipe('copper', 20)).toEqual({ dn: 20, outsideM: 0.022225, insideM: 0.019939 });
-    expect(usualPipe('hdpe', 100)).toBeUndefined();
+    expect(usualPipe('csst', 100)).toBeUndefined();
     expect(usualPipe('pex', 200)).toBeUndefined();
   });
 

@@ -33,7 +33,7 @@ export const PIPE_FACTS: Record<PipeMaterial, PipeFacts> = {
   pex: { words: 'PEX', table: 'pex-sdr9', roughnessM: 1.5e-6, elasticModulusPa: 0.6e9 },
   pvc: { words: 'PVC', table: 'pvc-80', roughnessM: 1.5e-6, elasticModulusPa: 2.76e9 },
   cpvc: { words: 'CPVC', table: 'pvc-80', roughnessM: 1.5e-6, elasticModulusPa: 2.9e9 },
-  hdpe: { words: 'HDPE', roughnessM: 1.5e-6, elasticModulusPa: 0.8e9 },
+  hdpe: { words: 'HDPE', table: 'pe-sdr11', roughnessM: 1.5e-6, elasticModulusPa: 0.8e9 },
   'ductile-iron': { words: 'ductile iron', table: 'ductile-52', roughnessM: 1.2e-4, elasticModulusPa: 166e9 },
   csst: { words: 'corrugated stainless tube', roughnessM: 4.5e-5 },
 };
@@ -53,4 +53,20 @@ export function usualPipe(material: PipeMaterial, dn: number): PipeTable['sizes'
   const { table } = PIPE_FACTS[material];
   const sizes: PipeTable['sizes'] = table ? PIPE_TABLES[table].sizes : [];
   return sizes.find((size) => size.dn === dn);
+}
+
+/**
+ * The usual pipe of the nominal size nearest to one: for what hardly changes from size to size, as the thickness of the wall against the bore.
+ *
+ * @param material pipe material
+ * @param dn nominal size
+ * @returns undefined where no table covers the material
+ *
+ * @example
+ * nearestPipe('hdpe', 150).dn // 50
+ */
+export function nearestPipe(material: PipeMaterial, dn: number): PipeTable['sizes'][number] | undefined {
+  const { table } = PIPE_FACTS[material];
+  const sizes: PipeTable['sizes'] = table ? PIPE_TABLES[table].sizes : [];
+  return [...sizes].sort((a, b) => Math.abs(a.dn - dn) - Math.abs(b.dn - dn))[0];
 }

@@ -1,14 +1,9 @@
+import { NOMINAL_SIZES } from '../units/index.js';
 import { type ValveType, valveTypeFacts } from './valve-types.js';
 
 const QUARTER = 0.25;
-const M_PER_TURN = 0.003;
-const TURNS: Partial<Record<ValveType, number>> = {
-  'compression-stop': 3,
-  'compression-stop-angle': 3,
-  'radiator-disc': 2,
-  'radiator-metering': 4,
-  needle: 8,
-};
+const MM_PER_INCH = 25;
+const TURNS: Partial<Record<ValveType, number>> = { 'radiator-disc': 2, 'radiator-metering': 4, needle: 8 };
 
 /**
  * Turns of a stem from shut to open, as such a valve usually has: what a log of counted turns replaces.
@@ -16,8 +11,8 @@ const TURNS: Partial<Record<ValveType, number>> = {
  * @param type kind of valve
  * @param dn   nominal size
  * @returns turns; 0 for what moves by itself
- * Source: the waterworks' three turns an inch and two more for gates; a disc lifts a quarter of its bore on a thread of 3 mm; stops and radiator valves
- * as made.
+ * Source: the waterworks' three turns an inch and two more for gates; four an inch and two more for globe, angle and stop; radiator and needle valves as
+ * made.
  *
  * @example
  * stemTurns('gate-resilient', 100) // 14
@@ -26,6 +21,6 @@ export function stemTurns(type: ValveType, dn: number): number {
   const { strokes, family } = valveTypeFacts(type);
   if (strokes === 'self') return 0;
   if (strokes === 'quarter') return QUARTER;
-  if (family === 'gate') return Math.round((3 * dn) / 25) + 2;
-  return TURNS[type] ?? Math.max(2, Math.round(dn / 4 / (M_PER_TURN * 1000)));
+  const inches = NOMINAL_SIZES.find((size) => size.dn === dn)?.inches ?? dn / MM_PER_INCH;
+  return TURNS[type] ?? (family === 'gate' ? 3 : 4) * inches + 2;
 }

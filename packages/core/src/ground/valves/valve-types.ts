@@ -28,6 +28,8 @@ export interface ValveTypeFacts {
   characteristic?: CharacteristicName;
   /** What it can be asked to do at all; how well is the rules' business. */
   serves: readonly ValveFunction[];
+  /** Smallest and largest DN it is usually made in. */
+  madeDn: readonly [number, number];
   /** Whether a snake or camera goes through when it is open; `full-port` where only then. */
   passes?: 'yes' | 'full-port' | 'flapper-lifted';
   /** Closes on rubber or plastic whose kind must be known; without it the seats are metal. */
@@ -45,6 +47,7 @@ const CHECKS: readonly ValveFunction[] = ['non-return'];
  */
 export const VALVE_TYPE_FACTS = {
   ball: {
+    madeDn: [8, 300],
     passes: 'full-port',
     words: 'ball',
     family: 'ball',
@@ -56,16 +59,18 @@ export const VALVE_TYPE_FACTS = {
     softSeated: true,
   },
   'ball-3-way': {
+    madeDn: [8, 100],
     words: 'three-way ball',
     family: 'ball',
     strokes: 'quarter',
     inside: 'A ball with an L or T bore',
     lossMultiple: 30,
     characteristic: 'ball',
-    serves: ['divert', 'isolate'],
+    serves: ['divert'],
     softSeated: true,
   },
   'gate-solid': {
+    madeDn: [8, 600],
     passes: 'yes',
     words: 'gate, metal wedge',
     family: 'gate',
@@ -76,6 +81,7 @@ export const VALVE_TYPE_FACTS = {
     serves: SHUTS,
   },
   'gate-resilient': {
+    madeDn: [50, 600],
     passes: 'yes',
     words: 'gate, resilient wedge',
     family: 'gate',
@@ -87,6 +93,7 @@ export const VALVE_TYPE_FACTS = {
     softSeated: true,
   },
   'knife-gate': {
+    madeDn: [50, 900],
     passes: 'yes',
     words: 'knife gate',
     family: 'gate',
@@ -97,6 +104,7 @@ export const VALVE_TYPE_FACTS = {
     serves: SHUTS,
   },
   globe: {
+    madeDn: [8, 200],
     words: 'globe',
     family: 'globe',
     strokes: 'several',
@@ -107,6 +115,7 @@ export const VALVE_TYPE_FACTS = {
     softSeated: true,
   },
   'globe-y': {
+    madeDn: [15, 80],
     words: 'globe, inclined',
     family: 'globe',
     strokes: 'several',
@@ -117,6 +126,7 @@ export const VALVE_TYPE_FACTS = {
     softSeated: true,
   },
   angle: {
+    madeDn: [8, 100],
     words: 'angle',
     family: 'globe',
     strokes: 'several',
@@ -127,6 +137,7 @@ export const VALVE_TYPE_FACTS = {
     softSeated: true,
   },
   'compression-stop': {
+    madeDn: [8, 25],
     words: 'compression stop',
     family: 'stop',
     strokes: 'several',
@@ -137,6 +148,7 @@ export const VALVE_TYPE_FACTS = {
     softSeated: true,
   },
   'compression-stop-angle': {
+    madeDn: [8, 15],
     words: 'compression stop, angle',
     family: 'stop',
     strokes: 'several',
@@ -147,6 +159,7 @@ export const VALVE_TYPE_FACTS = {
     softSeated: true,
   },
   'quarter-turn-stop': {
+    madeDn: [8, 15],
     words: 'quarter-turn stop',
     family: 'ball',
     strokes: 'quarter',
@@ -157,6 +170,7 @@ export const VALVE_TYPE_FACTS = {
     softSeated: true,
   },
   needle: {
+    madeDn: [6, 25],
     words: 'needle',
     family: 'globe',
     strokes: 'many',
@@ -166,6 +180,7 @@ export const VALVE_TYPE_FACTS = {
     serves: SHUTS,
   },
   'radiator-disc': {
+    madeDn: [15, 40],
     words: 'radiator valve, disc',
     family: 'radiator',
     strokes: 'several',
@@ -176,6 +191,7 @@ export const VALVE_TYPE_FACTS = {
     softSeated: true,
   },
   'radiator-metering': {
+    madeDn: [15, 32],
     words: 'radiator valve, metering',
     family: 'radiator',
     strokes: 'several',
@@ -185,6 +201,7 @@ export const VALVE_TYPE_FACTS = {
     serves: SHUTS,
   },
   'butterfly-resilient': {
+    madeDn: [50, 1200],
     words: 'butterfly, rubber seat',
     family: 'butterfly',
     strokes: 'quarter',
@@ -194,6 +211,7 @@ export const VALVE_TYPE_FACTS = {
     softSeated: true,
   },
   'butterfly-metal': {
+    madeDn: [50, 1200],
     words: 'butterfly, metal seat',
     family: 'butterfly',
     strokes: 'quarter',
@@ -202,6 +220,7 @@ export const VALVE_TYPE_FACTS = {
     serves: SHUTS,
   },
   'butterfly-gas-cock': {
+    madeDn: [15, 25],
     words: 'butterfly gas cock',
     family: 'butterfly',
     strokes: 'quarter',
@@ -211,6 +230,7 @@ export const VALVE_TYPE_FACTS = {
     serves: OPEN_OR_SHUT,
   },
   'plug-taper': {
+    madeDn: [8, 50],
     passes: 'yes',
     words: 'taper plug, ground key',
     family: 'plug',
@@ -221,6 +241,7 @@ export const VALVE_TYPE_FACTS = {
     serves: SHUTS,
   },
   'plug-lubricated': {
+    madeDn: [25, 300],
     passes: 'yes',
     words: 'lubricated plug',
     family: 'plug',
@@ -231,6 +252,7 @@ export const VALVE_TYPE_FACTS = {
     serves: OPEN_OR_SHUT,
   },
   'plug-eccentric': {
+    madeDn: [50, 1200],
     passes: 'yes',
     words: 'eccentric plug',
     family: 'plug',
@@ -242,15 +264,17 @@ export const VALVE_TYPE_FACTS = {
     softSeated: true,
   },
   'plug-3-way': {
+    madeDn: [80, 400],
     words: 'three-way plug',
     family: 'plug',
     strokes: 'quarter',
     inside: 'A diverting plug',
     lossMultiple: 30,
     characteristic: 'plug-eccentric',
-    serves: ['divert', 'isolate'],
+    serves: ['divert'],
   },
   diaphragm: {
+    madeDn: [15, 150],
     words: 'diaphragm',
     family: 'diaphragm',
     strokes: 'several',
@@ -261,6 +285,7 @@ export const VALVE_TYPE_FACTS = {
     softSeated: true,
   },
   solenoid: {
+    madeDn: [8, 50],
     words: 'solenoid',
     family: 'self-acting',
     strokes: 'self',
@@ -270,6 +295,7 @@ export const VALVE_TYPE_FACTS = {
     softSeated: true,
   },
   'pressure-reducing': {
+    madeDn: [8, 150],
     words: 'pressure reducer',
     family: 'self-acting',
     strokes: 'self',
@@ -278,6 +304,7 @@ export const VALVE_TYPE_FACTS = {
     softSeated: true,
   },
   relief: {
+    madeDn: [8, 100],
     words: 'relief',
     family: 'self-acting',
     strokes: 'self',
@@ -286,6 +313,7 @@ export const VALVE_TYPE_FACTS = {
     softSeated: true,
   },
   'check-swing': {
+    madeDn: [15, 600],
     passes: 'flapper-lifted',
     words: 'swing check',
     family: 'check',
@@ -295,6 +323,7 @@ export const VALVE_TYPE_FACTS = {
     serves: CHECKS,
   },
   'check-swing-spring': {
+    madeDn: [25, 300],
     passes: 'flapper-lifted',
     words: 'swing check with spring',
     family: 'check',
@@ -304,6 +333,7 @@ export const VALVE_TYPE_FACTS = {
     serves: CHECKS,
   },
   'check-swing-weighted': {
+    madeDn: [80, 600],
     passes: 'flapper-lifted',
     words: 'swing check, lever and weight',
     family: 'check',
@@ -313,6 +343,7 @@ export const VALVE_TYPE_FACTS = {
     serves: CHECKS,
   },
   'check-spring-inline': {
+    madeDn: [8, 300],
     words: 'inline spring check',
     family: 'check',
     strokes: 'self',
@@ -321,6 +352,7 @@ export const VALVE_TYPE_FACTS = {
     serves: CHECKS,
   },
   'check-lift-horizontal': {
+    madeDn: [8, 50],
     words: 'lift check, horizontal',
     family: 'check',
     strokes: 'self',
@@ -329,6 +361,7 @@ export const VALVE_TYPE_FACTS = {
     serves: CHECKS,
   },
   'check-lift-vertical': {
+    madeDn: [8, 150],
     words: 'lift check, vertical',
     family: 'check',
     strokes: 'self',
@@ -337,6 +370,7 @@ export const VALVE_TYPE_FACTS = {
     serves: CHECKS,
   },
   'check-ball': {
+    madeDn: [25, 400],
     words: 'ball check',
     family: 'check',
     strokes: 'self',
@@ -345,6 +379,7 @@ export const VALVE_TYPE_FACTS = {
     serves: CHECKS,
   },
   'check-dual-plate': {
+    madeDn: [50, 600],
     words: 'dual-plate check',
     family: 'check',
     strokes: 'self',
@@ -353,6 +388,7 @@ export const VALVE_TYPE_FACTS = {
     serves: CHECKS,
   },
   'check-tilting': {
+    madeDn: [50, 600],
     words: 'tilting-disc check',
     family: 'check',
     strokes: 'self',

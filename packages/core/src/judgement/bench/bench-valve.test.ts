@@ -1,6 +1,6 @@
 import type { CatalogueModel } from '../line-up/index.js';
 import type { Duty } from '../selection/index.js';
-import { benchValve, effectiveOf, usualKv } from './index.js';
+import { benchValve, usualKv } from './index.js';
 
 const DUTY: Duty = {
   function: 'isolate',
@@ -40,14 +40,15 @@ describe('a valve on the bench', () => {
   });
 
   it('takes the closing time of a driven one from its sheet', () => {
-    expect(benchValve(DUTY, { ...BALL, operator: 'electric', closeTimeS: 6 }).closesInS).toBe(6);
-    expect(benchValve(DUTY, { ...BALL, operator: 'electric' }).closesInS).toBe(15);
+    expect(benchValve(DUTY, { ...BALL, operator: 'electric', closeTimeS: 6 }).ownClosingS).toBe(6);
+    expect(benchValve(DUTY, { ...BALL, operator: 'electric' })).not.toHaveProperty('closesInS');
   });
 
   it('of a model not made in the size, or a bare type, knows only what the type tells', () => {
     expect(benchValve({ ...DUTY, dn: 50 }, BALL)).toEqual({
       type: 'ball',
       characteristic: 'ball',
+      law: 'ball',
       operator: 'locking-lever',
       turns: 0.25,
       closesInS: 0.3,
@@ -55,8 +56,9 @@ describe('a valve on the bench', () => {
     expect(benchValve(DUTY, 'globe')).toEqual({
       type: 'globe',
       characteristic: 'globe-linear',
-      turns: 2,
-      closesInS: 1,
+      law: 'globe-linear',
+      turns: 5,
+      closesInS: 5,
     });
   });
 
@@ -81,12 +83,5 @@ describe('an open valve by the handbook', () => {
 
   it('takes what loses by its capacity as a globe', () => {
     expect(usualKv('pressure-reducing', 0.05)).toBe(usualKv('globe', 0.05));
-  });
-
-  it('governs the sooner the more of the pressure it takes', () => {
-    const line = { characteristic: 'gate', flowM3s: 5e-4, pressurePa: 5e5, temperatureC: 10 } as const;
-    const half = [100, 10, 1, 0.1].map((openKv) => effectiveOf({ ...line, openKv })(0.1));
-    expect(half).toEqual([...half].sort((a, b) => b - a));
-    expect(half.at(-1)!).toBeCloseTo(0.18, 2);
   });
 });

@@ -1,6 +1,13 @@
 import { type CatalogueModel, candidateOf, openValve, sizeFor } from '../line-up/index.js';
-import { type Duty, rateAssembly } from '../selection/index.js';
-import { quickestClosingS } from '../../physics/surge/index.js';
+import {
+  type Candidate,
+  type Duty,
+  closingLaw,
+  closingTime,
+  surgeLimitPa,
+  rateAssembly,
+} from '../selection/index.js';
+import type { ClosureLaw } from '../../physics/surge/index.js';
 import {
   type CharacteristicName,
   type Operator,
@@ -17,7 +24,11 @@ export interface BenchValve {
   operator?: Operator;
   /** Turns of the stem from shut to open. */
   turns: number;
-  /** Shut in a hurry, s. */
+  /** How its opening falls while its handle moves evenly. */
+  law: ClosureLaw;
+  /** As its maker gives it, s. */
+  ownClosingS?: number;
+  /** By what turns it, s. */
   closesInS?: number;
   openKv?: number;
   boreRatio?: number;
@@ -34,33 +45,37 @@ export interface BenchValve {
  * @param valve a model of the catalogue, or a type
  *
  * @example
- * benchValve(duty, 'ball').closesInS // 0.15
+ * benchValve(duty, 'ball').closesInS // 0.3
  */
 export function benchValve(duty: Duty, valve: CatalogueModel | ValveType): BenchValve {
-  if (typeof valve === 'string') return ofType(valve, undefined, duty.dn);
+  if (typeof valve === 'string') return ofCandidate({ type: valve }, duty.dn);
   const size = sizeFor(valve, duty);
-  const known = ofType(valve.type, valve.operator, duty.dn);
-  if (!size) return known;
+  if (!size) return ofCandidate({ type: valve.type, operator: valve.operator }, duty.dn);
+  const candidate = candidateOf(valve, size);
   const open = openValve(duty, valve, size);
-  const { rating } = rateAssembly(duty, candidateOf(valve, size));
+  const limitPa = surgeLimitPa({ ...duty, surgeLimitPa: undefined }, candidate);
+  const weakest = rateAssembly(duty, candidate).rating?.governing;
   return {
-    ...known,
-    ...(valve.closeTimeS !== undefined && { closesInS: valve.closeTimeS }),
+    ...ofCandidate(candidate, duty.dn),
     ...(open && { openKv: open.kv }),
     ...(open?.boreRatio !== undefined && { boreRatio: open.boreRatio }),
     ...(valve.taperAngleDeg !== undefined && { taperAngleDeg: valve.taperAngleDeg }),
-    ...(rating &&
-      rating.verdict !== 'not-rated' && { limitPa: rating.allowablePa, weakest: rating.governing }),
+    ...(limitPa !== undefined && { limitPa }),
+    ...(limitPa !== undefined && weakest !== undefined && { weakest }),
   };
 }
 
-function ofType(type: ValveType, operator: Operator | undefined, dn: number): BenchValve {
-  const closesInS = quickestClosingS(type, operator, dn);
+function ofCandidate({ closeTimeS, ...valve }: Candidate, dn: number): BenchValve {
+  const { type, operator } = valve;
+  const time = closingTime({ dn }, valve);
+  const closesInS = time && ('ask' in time ? time.fastestS || undefined : time.timeS);
   return {
     type,
     characteristic: valveTypeFacts(type).characteristic ?? 'globe-linear',
-    turns: stemTurns(type, dn),
+    law: closingLaw(type),
+    turns: valve.turns ?? stemTurns(type, dn),
     ...(operator && { operator }),
+    ...(closeTimeS !== undefined && { ownClosingS: closeTimeS }),
     ...(closesInS !== undefined && { closesInS }),
   };
 }

@@ -38,6 +38,7 @@ export interface StoppedCheck extends CheckSlam {
 }
 
 const ASSUMED_VELOCITY_MS = 1.5;
+const ASSUMED_C = 20;
 const ASSUMED_MAIN_M = 60;
 const ASSUMED_WAVE_MS = 1100;
 const ASSUMED_STARTS = 4;
@@ -62,7 +63,7 @@ export function checkClosureCase(duty: Duty, mainM?: number): Filled<CheckClosur
     pressurePa: given(1e5, ['duty', duty.pressurePa || undefined]),
     mainLengthM: given(ASSUMED_MAIN_M, ['walk', mainM || undefined]),
     waveSpeedMs: given(ASSUMED_WAVE_MS, ['duty', duty.pipe?.waveSpeedMs], ['pipe', usualWaveSpeedMs(duty)]),
-    temperatureC: { value: duty.temperatureC, from: 'duty' },
+    temperatureC: given(ASSUMED_C, ['duty', duty.temperatureC]),
     startsPerHour: given(ASSUMED_STARTS, ['duty', duty.startsPerHour]),
     orientation: given('horizontal', [
       'duty',

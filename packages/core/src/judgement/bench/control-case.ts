@@ -22,6 +22,8 @@ export interface ControlCase {
 }
 
 const ASSUMED_VELOCITY_MS = 1.5;
+const ASSUMED_PA = 4e5;
+const ASSUMED_C = 20;
 /** Of an open valve that nothing is known of: a globe's, K about 7. */
 const ASSUMED_K = 7;
 
@@ -47,8 +49,8 @@ export function controlCase(duty: Duty, valve: BenchValve): Filled<ControlCase> 
       ['duty', duty.differentialPa || undefined],
       ['duty', duty.pressurePa || undefined],
     ),
-    upstreamPa: { value: duty.pressurePa, from: 'duty' },
-    temperatureC: { value: duty.temperatureC, from: 'duty' },
+    upstreamPa: given(ASSUMED_PA, ['duty', duty.pressurePa]),
+    temperatureC: given(ASSUMED_C, ['duty', duty.temperatureC]),
     restAhead: { value: false, from: 'assumed' },
   };
 }

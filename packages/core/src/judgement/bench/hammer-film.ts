@@ -1,6 +1,15 @@
 import { GRAVITY_MS2 } from '../../ground/media/index.js';
-import { type HandlePoint, type Surge, handClosing, surge } from '../../physics/surge/index.js';
-import { type HammerCase, effectiveOf, hammerInput } from './hammer-case.js';
+import { pipeVelocityMs } from '../../physics/loss/index.js';
+import {
+  type HandlePoint,
+  type Surge,
+  type SurgeInput,
+  effectiveOpening,
+  fewestReaches,
+  handClosing,
+  surge,
+} from '../../physics/surge/index.js';
+import { type HammerCase, hammerInput } from './hammer-case.js';
 
 /** A closing with the pressure along the pipe as it goes on. */
 export interface HammerFilm
@@ -13,6 +22,7 @@ export interface HammerFilm
 }
 
 const PICTURES = 240;
+const REACHES = 50;
 /** Points of the pressure at the valve, thinned so that no peak is lost. */
 const POINTS = 1200;
 
@@ -29,30 +39,41 @@ const POINTS = 1200;
 export function hammerFilm(of: HammerCase, hand?: readonly HandlePoint[]): HammerFilm {
   const lastS = hand?.at(-1)?.timeS;
   const input = hammerInput(lastS === undefined ? of : { ...of, closingS: Math.max(lastS, 1e-3) });
-  const { lengthM, waveSpeedMs = 1, reaches = 1, densityKgM3 = 1 } = input;
+  const { lengthM, waveSpeedMs = 1, densityKgM3 = 1 } = input;
+  const reaches = reachesOf(input);
   const stepS = lengthM / reaches / waveSpeedMs;
   const every = Math.max(1, Math.ceil(input.durationS / stepS / PICTURES));
   const takenS: number[] = [];
   const pictures: Float32Array[] = [];
   const weight = densityKgM3 * GRAVITY_MS2;
-  const effective = effectiveOf(of);
+  // An even handle half way is half way through the law.
+  const effective = (opening: number): number =>
+    effectiveOpening({ law: of.law, timeS: 1, startS: 0 }, 1 - opening);
   const {
     series = [],
     envelope = [],
     ...said
-  } = surge(input, {
-    effective,
-    ...(hand && { closing: handClosing(hand, effective) }),
-    watch: (step, headM) => {
-      if (step % every !== 0) return;
-      takenS.push(step * stepS);
-      pictures.push(Float32Array.from(headM, (head) => head * weight));
+  } = surge(
+    { ...input, reaches },
+    {
+      ...(hand && { closing: handClosing(hand, effective) }),
+      watch: (step, headM) => {
+        if (step % every !== 0) return;
+        takenS.push(step * stepS);
+        pictures.push(Float32Array.from(headM, (head) => head * weight));
+      },
     },
-  });
+  );
   const alongPa = new Float32Array(pictures.length * (reaches + 1));
   pictures.forEach((picture, at) => alongPa.set(picture, at * (reaches + 1)));
   return { ...said, series: thinned(series), envelope, takenS, alongPa, nodes: reaches + 1 };
 }
+
+const reachesOf = ({ initialFlowM3s, waveSpeedMs = 1, ...pipe }: SurgeInput): number =>
+  Math.max(
+    REACHES,
+    fewestReaches({ ...pipe, waveSpeedMs, velocityMs: pipeVelocityMs(initialFlowM3s, pipe.diameterM) }),
+  );
 
 /** Of each stretch its highest and its lowest point, in their order. */
 function thinned(series: HammerFilm['series']): HammerFilm['series'] {

@@ -1,7 +1,8 @@
-import { type Arrester, quickestClosingS, surge } from '../../physics/surge/index.js';
-import { type Operator, type ValveType, valveTypeFacts } from '../../ground/valves/index.js';
+import { type Arrester, surge } from '../../physics/surge/index.js';
+import type { Operator, ValveType } from '../../ground/valves/index.js';
+import { closingLaw, closingPeakPa, closingTime, leastClosingS } from '../selection/index.js';
 import type { BenchValve } from './bench-valve.js';
-import { type HammerCase, effectiveOf, hammerInput, usualKv } from './hammer-case.js';
+import { type HammerCase, hammerInput, hammerLine } from './hammer-case.js';
 
 /** What may be done about a hammer, and what it comes to. */
 export type HammerFix =
@@ -36,20 +37,18 @@ export function hammerFixes(of: HammerCase, valve: Pick<BenchValve, 'type'> & { 
   if (asItIs <= of.limitPa || of.limitPa <= of.pressurePa) return fixes;
   const slower = leastClosing(of);
   if (slower) {
-    const operator = SLOWER.find(
-      (by) => (quickestClosingS(valve.type, by, valve.dn) ?? 0) >= slower.closingS,
-    );
+    const operator = SLOWER.find((by) => isAsSlow(valve, by, slower.closingS));
     fixes.push({ fix: 'slower', ...slower, ...(operator && { operator }) });
   }
   for (const type of OTHERS) {
-    const closingS = quickestClosingS(type, undefined, valve.dn);
-    const { characteristic } = valveTypeFacts(type);
-    if (type === valve.type || closingS === undefined || !characteristic) continue;
+    const time = closingTime(valve, { type, operator: 'handwheel' });
+    if (type === valve.type || !time || 'ask' in time) continue;
+    const closingS = time.timeS;
     fixes.push({
       fix: 'other-type',
       type,
       closingS,
-      peakPa: peakOf({ ...of, characteristic, closingS, openKv: usualKv(type, of.diameterM) }),
+      peakPa: closingPeakPa(hammerLine(of), closingLaw(type), closingS),
     });
   }
   const gas = leastArrester(of);
@@ -67,20 +66,20 @@ export function hammerFixes(of: HammerCase, valve: Pick<BenchValve, 'type'> & { 
  * leastClosing(of)?.closingS // 1.1
  */
 export function leastClosing(of: HammerCase): { closingS: number; peakPa: number } | undefined {
-  if (of.limitPa <= of.pressurePa) return undefined;
-  const input = hammerInput(of);
-  const { timeS = 0 } = surge(
-    { ...input, closure: { law: 'linear', peakLimitPa: of.limitPa }, series: false, envelope: false },
-    { effective: effectiveOf(of) },
-  );
-  return { closingS: timeS, peakPa: peakOf({ ...of, closingS: timeS }) };
+  const closingS = leastClosingS(hammerLine(of), of.law, of.limitPa);
+  return closingS === undefined ? undefined : { closingS, peakPa: peakOf({ ...of, closingS }) };
+}
+
+/** Whether an operator takes as long; an actuator is set to. */
+function isAsSlow(valve: { type: ValveType; dn: number }, operator: Operator, closingS: number): boolean {
+  const time = closingTime(valve, { type: valve.type, operator });
+  return time !== undefined && ('ask' in time || time.timeS >= closingS);
 }
 
 function peakOf(of: HammerCase, arrester?: Arrester): number {
-  return surge(
-    { ...hammerInput(of), series: false, envelope: false },
-    { arrester, effective: effectiveOf(of) },
-  ).peakPa;
+  return arrester
+    ? surge({ ...hammerInput(of), series: false, envelope: false }, { arrester }).peakPa
+    : closingPeakPa(hammerLine(of), of.law, of.closingS);
 }
 
 function leastArrester(of: HammerCase): { gasM3: number; prechargePa: number; peakPa: number } | undefined {

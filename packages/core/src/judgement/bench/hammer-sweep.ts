@@ -1,7 +1,8 @@
 import { PIPE_FACTS, PIPE_TABLES, type PipeMaterial, usualPipe } from '../../ground/pipes/index.js';
-import { surge, waveSpeedMs } from '../../physics/surge/index.js';
-import { type ValveType, valveTypeFacts } from '../../ground/valves/index.js';
-import { type HammerCase, effectiveOf, hammerInput, usualKv } from './hammer-case.js';
+import { waveSpeedMs } from '../../physics/surge/index.js';
+import type { ValveType } from '../../ground/valves/index.js';
+import { closingLaw, closingPeakPa } from '../selection/index.js';
+import { type HammerCase, hammerLine } from './hammer-case.js';
 import { leastClosing } from './hammer-fixes.js';
 
 /** A pipe to try the same flow in. */
@@ -66,19 +67,11 @@ export function* hammerSweep(of: HammerCase, pipes: readonly SweptPipe[]): Gener
   for (const pipe of pipes) {
     const inPipe = { ...of, diameterM: pipe.diameterM, waveSpeedMs: pipe.waveSpeedMs };
     for (const type of SWEPT_TYPES) {
-      const inIt = {
-        ...inPipe,
-        characteristic: valveTypeFacts(type).characteristic ?? of.characteristic,
-        openKv: usualKv(type, pipe.diameterM),
-      };
-      const effective = effectiveOf(inIt);
+      const inIt = { ...inPipe, law: closingLaw(type) };
+      const line = hammerLine(inIt);
       const peaks = REFLECTIONS.map((reflections) => {
-        const closingS = (reflections * 2 * of.lengthM) / pipe.waveSpeedMs;
-        const input = hammerInput({ ...inIt, closingS });
-        return {
-          closingS,
-          peakPa: surge({ ...input, series: false, envelope: false }, { effective }).peakPa,
-        };
+        const closingS = reflections * line.criticalS;
+        return { closingS, peakPa: closingPeakPa(line, inIt.law, closingS) };
       });
       const least = leastClosing(inIt);
       yield { pipe, type, peaks, ...(least && { leastS: least.closingS }) };

@@ -1,7 +1,6 @@
 import { CHECK_TYPES, checkSlam } from '../../physics/checks/index.js';
-import { type Duty } from '../selection/index.js';
+import { type Duty, closingTime } from '../selection/index.js';
 import { throttle } from '../../physics/throttle/index.js';
-import { quickestClosingS } from '../../physics/surge/index.js';
 import { stemTurns } from '../../ground/valves/index.js';
 import {
   benchValve,
@@ -31,7 +30,7 @@ const control = valuesOf(controlCase(LINE, GLOBE));
 describe('a handle', () => {
   it.each([
     ['gate-resilient', 100, 14],
-    ['gate-solid', 20, 4],
+    ['gate-solid', 20, 4.25],
     ['ball', 50, 0.25],
     ['check-swing', 50, 0],
     ['radiator-metering', 25, 4],
@@ -40,20 +39,39 @@ describe('a handle', () => {
   });
 
   it.each([
-    ['ball', 'lever', 25, 0.15],
-    ['ball', 'gear', 150, 15],
-    ['ball', undefined, 25, 0.15],
-    ['gate-resilient', 'operating-nut', 100, 16.8],
-    ['gate-solid', undefined, 20, 2],
-    ['solenoid', undefined, 25, 0.05],
-    ['ball', 'chain-wheel', 100, 15],
-    ['butterfly-resilient', 'pneumatic', 100, 1],
-  ] as const)('of a %s by %s is shut in a hurry in so many seconds', (type, by, dn, seconds) => {
-    expect(quickestClosingS(type, by, dn)).toBeCloseTo(seconds, 9);
+    ['ball', 'lever', 25, 0.3],
+    ['ball', 'notch-lever', 25, 1],
+    ['ball', 'gear', 150, 20],
+    ['ball', 'gear', 250, 40],
+    ['gate-resilient', 'operating-nut', 100, 14],
+    ['gate-resilient', 'handwheel', 300, 76],
+    ['gate-solid', undefined, 20, 4.25],
+    ['globe', 'handwheel', 50, 10],
+    ['butterfly-resilient', 'chain-wheel', 100, 20],
+  ] as const)('of a %s by %s DN%i closes in %d s', (type, operator, dn, timeS) => {
+    expect(closingTime({ dn }, { type, operator })).toEqual({ timeS, isGiven: false });
+  });
+
+  it.each([
+    [{ type: 'ball', operator: 'electric' }, 'closeTimeS', 0],
+    [{ type: 'solenoid' }, 'closeTimeS', 0],
+    [{ type: 'ball' }, 'operator', 0.3],
+  ] as const)('of %j is asked for its %s', (valve, ask, fastestS) => {
+    expect(closingTime({ dn: 50 }, valve)).toEqual({ ask, fastestS });
+  });
+
+  it('goes by the time given for it, then by that of the position, then by its own turns', () => {
+    const gate = { type: 'gate-resilient', operator: 'gear', turns: 30 } as const;
+    expect(closingTime({ dn: 100 }, gate)).toEqual({ timeS: 30, isGiven: false });
+    expect(closingTime({ dn: 100, closureTimeS: 8 }, gate)).toEqual({ timeS: 8, isGiven: true });
+    expect(closingTime({ dn: 100, closureTimeS: 8 }, { ...gate, closeTimeS: 5 })).toEqual({
+      timeS: 5,
+      isGiven: true,
+    });
   });
 
   it('is not there on a check', () => {
-    expect(quickestClosingS('check-swing', undefined, 50)).toBeUndefined();
+    expect(closingTime({ dn: 50 }, { type: 'check-swing' })).toBeUndefined();
   });
 
   it('moves by a notch, five degrees or a sixteenth of a turn', () => {

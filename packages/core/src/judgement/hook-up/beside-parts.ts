@@ -1,6 +1,6 @@
 import { isLiquid, isPotable } from '../../ground/media/index.js';
 import type { PipeMaterial } from '../../ground/pipes/index.js';
-import type { Candidate, Duty } from '../selection/index.js';
+import type { Candidate, Duty } from '../duty/index.js';
 import { isCopperAlloy } from '../../ground/valves/index.js';
 import type { JoinedSide, Connection } from './connection.js';
 import type { Part } from './part.js';

@@ -3,10 +3,14 @@ import {
   type Candidate,
   type Duty,
   type HouseRuleSettings,
+  type Judgement,
   type Measured,
   type ReasonVerdict,
+  judgeGasJoint,
+  judgeJointRating,
+  NEAR_RATING,
   rateAssembly,
-} from '../selection/index.js';
+} from '../duty/index.js';
 import type { PipeMaterial } from '../../ground/pipes/index.js';
 import type { PressureRating } from '../../physics/rating/index.js';
 import { type End, valveTypeFacts } from '../../ground/valves/index.js';
@@ -31,7 +35,10 @@ export interface ConnectionContext {
 
 interface ConnectionRule {
   id: string;
-  judge(connection: RawConnection, context: ConnectionContext): Omit<ConnectionReason, 'rule'> | undefined;
+  judge(
+    connection: RawConnection,
+    context: ConnectionContext,
+  ): (Omit<ConnectionReason, 'rule'> & { rule?: string }) | undefined;
 }
 
 const MISTAKES: Readonly<Record<Mistake, string>> = {
@@ -76,6 +83,17 @@ export function ratingOf(
   return ends.length > 0 ? rateAssembly(duty, { ...valve, ends: ends.slice(0, 2) }).rating : undefined;
 }
 
+/** What a rule on joints says, as a reason; a question as the care it is. */
+function asReason(
+  judgement: Judgement | undefined,
+): (Omit<ConnectionReason, 'rule'> & { rule?: string }) | undefined {
+  if (!judgement) return undefined;
+  if ('ask' in judgement) return { rule: `unknown-${judgement.ask}`, ...care(judgement.text) };
+  if ('askDuty' in judgement) return { rule: `unknown-${judgement.askDuty}`, ...care(judgement.text) };
+  const { verdict, text, measured } = judgement;
+  return { verdict, text, ...(measured && { measured }) };
+}
+
 /** What speaks for or against a connection at a place. A line here is a rule of the hook-up. */
 export const CONNECTION_RULES: readonly ConnectionRule[] = [
   {
@@ -88,13 +106,15 @@ export const CONNECTION_RULES: readonly ConnectionRule[] = [
   },
   {
     id: 'torch',
-    judge: (connection, { limits, valve }) => {
+    judge: (connection, { limits, valve, duty }) => {
       if (!some(connection, ({ torch }) => torch)) return undefined;
       if (limits.has('no-torch')) return out('It needs a torch, and torches are not allowed here.');
       const soft =
         valve.seatMaterial === undefined
           ? valveTypeFacts(valve.type).softSeated === true
           : !SOFT.includes(valve.seatMaterial);
+      if (duty.occupied)
+        return care('A torch in an occupied building can start a fire: press or threaded ends are better.');
       return soft && connection.joints.length === 1
         ? care('The torch is close to a soft seat: open the valve, wrap it with a wet rag and heat the pipe.')
         : undefined;
@@ -139,27 +159,18 @@ export const CONNECTION_RULES: readonly ConnectionRule[] = [
   },
   {
     id: 'gas-joint',
-    judge: (connection, { duty: { medium }, pipe: { material } }) => {
-      if (isGas(medium) && (material === 'pvc' || material === 'cpvc'))
+    judge: (connection, { duty, valve, pipe: { material } }) => {
+      if (isGas(duty.medium) && (material === 'pvc' || material === 'cpvc'))
         return out('Solvent-cemented plastic is not for gas: it stores energy and shatters.');
-      if (!isFuelGas(medium)) return undefined;
-      if (madeWith(connection, 'sweat'))
-        return out('Soft solder melts in a fire: gas needs threads, flares, brazing or a listed joint.');
-      if (material === 'pex' || madeWith(connection, 'od-compression'))
-        return out('This joint is not listed for gas in a building.');
-      return madeWith(connection, 'press')
-        ? care('Only press fittings and seals listed for gas, where the code allows them.')
-        : undefined;
+      if (isFuelGas(duty.medium) && material === 'pex') return out('PEX tube is not for fuel gas.');
+      return asReason(judgeGasJoint(duty, { ...valve, ends: endsOf(connection) }));
     },
   },
   {
-    id: 'steam-joint',
-    judge: (connection, { duty: { medium }, pipe: { material } }) => {
-      if (!isSteam(medium)) return undefined;
-      if (PLASTICS.includes(material)) return out('Plastic is not for steam.');
-      return madeWith(connection, 'press', 'grooved')
-        ? care('Its rubber seal hardens in steam: use only a seal listed for steam.')
-        : undefined;
+    id: 'joint-rating',
+    judge: (connection, { duty, valve, pipe: { material } }) => {
+      if (isSteam(duty.medium) && PLASTICS.includes(material)) return out('Plastic is not for steam.');
+      return asReason(judgeJointRating(duty, { ...valve, ends: endsOf(connection) }));
     },
   },
   {
@@ -175,22 +186,17 @@ export const CONNECTION_RULES: readonly ConnectionRule[] = [
     judge: (connection, { duty, valve }) => {
       const rating = ratingOf(connection, { duty, valve });
       if (!rating) return undefined;
-      if (rating.verdict === 'within') {
-        const isClose = (rating.utilisation ?? 0) > 0.8;
-        return isClose
-          ? {
-              verdict: 'care',
-              text: `Close to the rating of the weakest part: ${rating.governing}.`,
-              measured: { value: duty.pressurePa, limit: rating.allowablePa, unit: 'Pa' },
-            }
-          : undefined;
-      }
-      if (rating.verdict === 'not-rated') return out(`Not rated at this temperature: ${rating.governing}.`);
-      return {
-        verdict: 'out',
-        text: `The pressure exceeds the rating of the weakest part: ${rating.governing}.`,
-        measured: { value: duty.pressurePa, limit: rating.allowablePa, unit: 'Pa' },
-      };
+      const { governing, allowablePa, utilisation = 0 } = rating;
+      if (rating.verdict === 'not-rated') return out(`Not rated at this temperature: ${governing}.`);
+      const measured =
+        duty.pressurePa === undefined
+          ? {}
+          : { measured: { value: duty.pressurePa, limit: allowablePa, unit: 'Pa' } as const };
+      if (rating.verdict === 'over')
+        return { ...out(`The pressure exceeds the rating of the weakest part: ${governing}.`), ...measured };
+      return utilisation > NEAR_RATING
+        ? { ...care(`Close to the rating of the weakest part: ${governing}.`), ...measured }
+        : undefined;
     },
   },
 ];

@@ -1,4 +1,4 @@
-import type { Verdict } from '../selection/index.js';
+import type { Verdict } from '../duty/index.js';
 import type { End } from '../../ground/valves/index.js';
 import type { Part } from './part.js';
 import type { ConnectionReason } from './connection-rules.js';

@@ -1,4 +1,5 @@
-import type { Duty } from '../selection/index.js';
+import type { Duty } from '../duty/index.js';
+import { isGas, isSteam } from '../../ground/media/index.js';
 import type { End } from '../../ground/valves/index.js';
 import { FLANGES, flangedConnections } from './flanged-connections.js';
 import { JOINT_IDS, type JointId } from './joint-ids.js';
@@ -8,6 +9,7 @@ import type { Part } from './part.js';
 import type { Asked, RawConnection } from './raw-connection.js';
 
 const BSP: readonly End[] = ['bspp', 'bspt'];
+const THREADS: readonly End[] = ['fip', 'mip', ...BSP];
 
 /**
  * The connections from a pipe to one end of a valve: straight in, through an adapter, or flanged; with what is tried and must not be.
@@ -23,13 +25,17 @@ const BSP: readonly End[] = ['bspp', 'bspt'];
  * connectionsTo({ duty, valve, pipe: { material: 'copper', dn: 20 }, end: 'fip', side: 'in' })[0].id // 'press-adapter'
  */
 export function connectionsTo(asked: Asked): RawConnection[] {
-  const { end, pipe, side, valve } = asked;
+  const { duty, end, pipe, side, valve } = asked;
   if (FLANGES.includes(end)) return orNothing(flangedConnections(asked));
-  if (BSP.includes(end)) return bsp(asked);
+  if (THREADS.includes(end)) {
+    const isBspJob = duty.threads === 'bsp';
+    if (BSP.includes(end) !== isBspJob) return otherThread(asked);
+    if (isBspJob) return connectionsTo({ ...asked, end: 'fip', duty: { ...duty, threads: undefined } });
+  }
   if (end === 'union-tail') return tails(asked);
+  if (end === 'male-hose') return [{ id: 'hose', joints: [], parts: [{ id: 'hose-washer', count: 1 }] }];
   if (side === 'out' && valve.type.includes('stop'))
     return [{ id: 'supply-tube', joints: ['compression'], parts: [{ id: 'supply-tube', count: 1 }] }];
-  if (end === 'male-hose') return [{ id: 'hose', joints: [], parts: [{ id: 'hose-washer', count: 1 }] }];
   const straight = jointsOf(pipe.material)
     .filter((id) => JOINTS[id].end === end)
     .map((id) => sized(asked, id, { id, joints: [id], parts: taken(asked, id) }));
@@ -71,7 +77,7 @@ function adapted(asked: Asked, nothingStraight: boolean): RawConnection[] {
   if (end === 'fip' || end === 'mip') {
     const to: End = end === 'fip' ? 'mip' : 'fip';
     const ways = jointsOf(pipe.material).filter(
-      (id) => ADAPTABLE.has(id) && id !== 'thread' && JOINTS[id].end !== end,
+      (id) => isAdaptable(id, duty) && id !== 'thread' && JOINTS[id].end !== end,
     );
     const threaded = ways.map((id) =>
       sized(asked, id, {
@@ -92,7 +98,7 @@ function adapted(asked: Asked, nothingStraight: boolean): RawConnection[] {
   const last = INTO[end];
   if (!last) return [];
   return jointsOf(pipe.material)
-    .filter((id) => ADAPTABLE.has(id))
+    .filter((id) => isAdaptable(id, duty))
     .slice(0, 2)
     .map((id) =>
       sized(asked, id, {
@@ -121,7 +127,13 @@ const ADAPTABLE: ReadonlySet<JointId> = new Set([
   'pex-expansion',
   'solvent',
   'tube-fitting',
+  'fusion',
 ]);
+/** On gas and steam, where solder is not used, adapters for these too. */
+const FOR_GAS_AND_STEAM: ReadonlySet<JointId> = new Set(['flare', 'braze']);
+
+const isAdaptable = (id: JointId, { medium }: Duty): boolean =>
+  ADAPTABLE.has(id) || (FOR_GAS_AND_STEAM.has(id) && (isGas(medium) || isSteam(medium)));
 
 /** A short piece of pipe is not threaded, welded or fused to take an end: the pipe itself would be. */
 const NOT_BY_A_STUB: readonly JointId[] = ['thread', 'socket-weld', 'butt-weld', 'fusion', 'tube-fitting'];
@@ -148,17 +160,19 @@ function withCoupling(asked: Asked): RawConnection {
   });
 }
 
-function bsp(asked: Asked): RawConnection[] {
+/** A thread of the system that the job does not have: only through an adapter listed for both. */
+function otherThread(asked: Asked): RawConnection[] {
   const { duty, pipe, end } = asked;
   const listed: Part = {
     id: 'listed-thread-adapter',
     count: 1,
     dn: duty.dn,
     from: end,
-    to: 'fip',
+    to: duty.threads === 'bsp' ? 'bspp' : 'fip',
     ...lead(duty),
   };
-  const intoIt = connectionsTo({ ...asked, end: 'fip', pipe }).filter(({ mistake }) => mistake === undefined);
+  const own: End = duty.threads === 'bsp' ? 'bspp' : 'fip';
+  const intoIt = connectionsTo({ ...asked, end: own, pipe }).filter(({ mistake }) => mistake === undefined);
   return [
     { id: 'straight-on', joints: ['thread'], parts: [{ id: 'thread-sealant' }], mistake: 'npt-into-bsp' },
     ...intoIt.map((connection) => ({

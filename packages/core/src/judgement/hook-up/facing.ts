@@ -1,5 +1,5 @@
 import { isRawWaste } from '../../ground/media/index.js';
-import type { Candidate, Duty } from '../selection/index.js';
+import type { Candidate, Duty } from '../duty/index.js';
 import { type ValveType, familyOf, isCheck, isQuarterTurn, stemRoomM } from '../../ground/valves/index.js';
 import { isRubberFaced } from './flanged-connections.js';
 

@@ -1,10 +1,23 @@
+import type { End } from '../../ground/valves/index.js';
+
 /** Bolting of one drilling: pieces, thread and flange thickness by size. */
 interface Bolting {
   source: string;
   sizes: Readonly<Record<number, readonly [count: number, thread: string, flangeM: number]>>;
 }
 
-export type Drilling = 'flange-125' | 'flange-150' | 'flange-pn16';
+export const DRILLINGS = [
+  'flange-125',
+  'flange-150',
+  'flange-250',
+  'flange-300',
+  'flange-600',
+  'flange-900',
+  'flange-1500',
+  'flange-2500',
+  'flange-pn16',
+] as const satisfies readonly End[];
+export type Drilling = (typeof DRILLINGS)[number];
 
 const INCH_THREADS: Bolting['sizes'] = {
   15: [4, '1/2', 0.0112],
@@ -29,7 +42,7 @@ const INCH_THREADS: Bolting['sizes'] = {
 };
 
 /** Drilling by flange. Class 125 is drilled as class 150 and taken as thick. */
-export const FLANGE_BOLTING: Readonly<Record<Drilling, Bolting>> = {
+export const FLANGE_BOLTING: Readonly<Partial<Record<Drilling, Bolting>>> = {
   'flange-150': { source: 'ASME B16.5 class 150', sizes: INCH_THREADS },
   'flange-125': { source: 'ASME B16.1 class 125', sizes: INCH_THREADS },
   'flange-pn16': {
@@ -120,6 +133,9 @@ const upTo = (lengthM: number, thread: string): number =>
 const downTo = (lengthM: number, thread: string): number =>
   steps(Math.floor(lengthM / step(thread) + 1e-9), thread);
 
+/** Bolting by size of a drilling; of one that no table here covers, none. */
+export const flangeSizes = (drilling: Drilling): Bolting['sizes'] => FLANGE_BOLTING[drilling]?.sizes ?? {};
+
 /**
  * The bolts of one flanged joint, or of a body held between two flanges.
  *
@@ -140,7 +156,7 @@ export function boltSet(
   dn: number,
   body: { as: 'flanges' } | { as: 'wafer' | 'lug'; kind: 'butterfly' | 'dual-plate'; gasket: boolean },
 ): BoltSet | undefined {
-  const row = FLANGE_BOLTING[drilling].sizes[dn];
+  const row = flangeSizes(drilling)[dn];
   if (!row) return undefined;
   const [count, thread, flangeM] = row;
   const nutM = diameterM(thread);

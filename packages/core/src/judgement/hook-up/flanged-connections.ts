@@ -1,13 +1,13 @@
 import type { PipeMaterial } from '../../ground/pipes/index.js';
-import type { Candidate, Duty } from '../selection/index.js';
+import type { Candidate, Duty } from '../duty/index.js';
 import { type End, familyOf } from '../../ground/valves/index.js';
-import { type Drilling, FLANGE_BOLTING, boltSet } from './flange-bolting.js';
+import { type Drilling, DRILLINGS, boltSet, flangeSizes } from './flange-bolting.js';
 import type { JointId } from './joint-ids.js';
 import { inGround, sized, taken } from './joint-parts.js';
 import type { Part } from './part.js';
 import type { Asked, RawConnection } from './raw-connection.js';
 
-export const FLANGES: readonly End[] = ['flange-125', 'flange-150', 'flange-pn16', 'wafer', 'lug'];
+export const FLANGES: readonly End[] = [...DRILLINGS, 'wafer', 'lug'];
 
 /** Joints that end a pipe with a flange. */
 const FLANGING: Partial<Record<PipeMaterial, readonly JointId[]>> = {
@@ -67,4 +67,4 @@ function bolting(valve: Candidate, end: End, drilling: Drilling, duty: Duty): Pa
 
 /** Whether the table knows the bolts of a size. */
 export const isDrilled = (end: End, dn: number): boolean =>
-  !FLANGES.includes(end) || FLANGE_BOLTING[drillingOf(end)].sizes[dn] !== undefined;
+  !FLANGES.includes(end) || flangeSizes(drillingOf(end))[dn] !== undefined;

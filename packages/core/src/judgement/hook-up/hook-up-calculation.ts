@@ -1,7 +1,7 @@
 import { calculation } from '../../ground/calculation/index.js';
 import { type ValueOf, choice, list, number, optional, record, text } from '../../ground/input/index.js';
 import { PIPE_MATERIALS } from '../../ground/pipes/index.js';
-import { candidateInput, dutyInput, houseRulesInput, houseRuleSettings } from '../selection/index.js';
+import { candidateInput, dutyInput, houseRulesInput, houseRuleSettings } from '../duty/index.js';
 import { hookUp } from './hook-up.js';
 import { PLACE_LIMIT_IDS } from './place-limits.js';
 

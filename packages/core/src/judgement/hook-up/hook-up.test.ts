@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { PIPE_MATERIALS } from '../../ground/pipes/index.js';
-import { type Candidate, type Duty, houseRuleSettings } from '../selection/index.js';
+import { type Candidate, type Duty, houseRuleSettings } from '../duty/index.js';
 import { ENDS, VALVE_TYPES } from '../../ground/valves/index.js';
 import {
   type HookUpCase,
@@ -72,7 +72,7 @@ describe('the hook-up', () => {
 
   it('knows from the duty that people are in the house and the wall is closed', () => {
     const duty: Duty = { ...cold, occupied: true, place: 'concealed' };
-    expect(connection({ duty, valve: { ...ball, ends: ['sweat', 'sweat'] } }, 'solder').verdict).toBe('out');
+    expect(connection({ duty, valve: { ...ball, ends: ['sweat', 'sweat'] } }, 'solder').verdict).toBe('care');
     expect(connection({ duty, valve: ball }, 'press-adapter').verdict).toBe('fits');
     expect(connection({ duty, valve: ball }, 'compression-adapter').verdict).toBe('out');
   });

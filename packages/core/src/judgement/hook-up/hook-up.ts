@@ -4,21 +4,16 @@ import {
   type HouseRuleSettings,
   type Verdict,
   houseRuleSettings,
-} from '../selection/index.js';
+} from '../duty/index.js';
 import { type Facing, facingOf } from './facing.js';
 import { buriedParts, partsBeside } from './beside-parts.js';
 import type { Part } from './part.js';
 import { type PlaceLimit, placeLimitsOf } from './place-limits.js';
-import type { HookUpSide, JoinedSide, Connection } from './connection.js';
-import {
-  type ConnectionContext,
-  type ConnectionReason,
-  CONNECTION_RULES,
-  ratingOf,
-} from './connection-rules.js';
+import type { HookUpSide, JoinedSide } from './connection.js';
+import type { ConnectionReason } from './connection-rules.js';
+import { judgeConnections, reasonsVerdict, worstVerdict } from './judge-connection.js';
 import { isDrilled } from './flanged-connections.js';
-import type { PipeSide, RawConnection } from './raw-connection.js';
-import { connectionsTo } from './connections-to.js';
+import type { PipeSide } from './raw-connection.js';
 
 export interface HookUp {
   verdict: Verdict;
@@ -48,12 +43,10 @@ export interface HookUpCase {
   settings?: HouseRuleSettings;
 }
 
-const RANK: Record<Verdict, number> = { fits: 0, care: 1, out: 2 };
-
 /**
  * How a valve joins its pipe: the connections possible on each side with a verdict each, what is taken, the kit, and what must face where.
  *
- * @param of.duty   of the position; its pipe is on both sides unless told otherwise
+ * @param of.duty   of the position; its pipe is on both sides unless told otherwise; a side whose pipe is not known is left out
  * @param of.valve  with its two ends, inlet first; a valve without ends joins nothing
  * @param of.pipes  material and nominal size of a side
  * @param of.limits what the place forbids, beside what the duty says
@@ -77,14 +70,12 @@ export function hookUp({
 }: HookUpCase): HookUp {
   const context = { duty, valve, limits: new Set([...placeLimitsOf(duty), ...limits]), settings };
   const ends = valve.ends ?? [];
-  const own: PipeSide = { material: duty.pipe?.material ?? 'copper', dn: duty.dn };
+  const own: PipeSide | undefined = duty.pipe && { material: duty.pipe.material, dn: duty.dn };
   const sides = (['in', 'out'] as const).flatMap((side, at): JoinedSide[] => {
     const end = ends[at];
-    if (!end) return [];
     const pipe = pipes[side] ?? own;
-    const judged = connectionsTo({ duty, valve, pipe, end, side })
-      .map((connection) => judgeConnection(connection, { ...context, pipe }))
-      .sort((a, b) => RANK[a.verdict] - RANK[b.verdict] || a.joints.length - b.joints.length);
+    if (!end || !pipe) return [];
+    const judged = judgeConnections(end, side, { ...context, pipe });
     const taken =
       judged.find(({ id, verdict }) => id === ways[side] && verdict !== 'out') ??
       judged.find(({ verdict }) => verdict !== 'out');
@@ -92,39 +83,18 @@ export function hookUp({
   });
   for (const side of sides) side.beside = partsBeside(duty, valve, side, sides);
   const common = buriedParts(duty, valve, coverM);
-  const isGuessed = duty.pipe === undefined && sides.some(({ side }) => pipes[side] === undefined);
-  const reasons = [...(isGuessed ? [UNKNOWN_PIPE] : []), ...wholeReasons(duty, valve, sides, context.limits)];
+  const isUnknown = duty.pipe === undefined && (!pipes.in || !pipes.out);
+  const reasons = [...(isUnknown ? [UNKNOWN_PIPE] : []), ...wholeReasons(duty, valve, sides, context.limits)];
   const parts = [...sides.flatMap(({ taken, beside }) => [...beside, ...(taken?.parts ?? [])]), ...common];
   const weakest = weakestOf(sides);
   return {
-    verdict: worst([...sides.map(({ taken }) => taken?.verdict ?? 'out'), verdictOf(reasons)]),
+    verdict: worstVerdict([...sides.map(({ taken }) => taken?.verdict ?? 'out'), reasonsVerdict(reasons)]),
     sides,
     common,
     kit: together(shared(parts, valve)),
     facing: facingOf(duty, valve),
     reasons,
     ...(weakest && { weakest }),
-  };
-}
-
-const worst = (verdicts: readonly Verdict[]): Verdict =>
-  verdicts.reduce<Verdict>((so, one) => (RANK[one] > RANK[so] ? one : so), 'fits');
-
-const verdictOf = (reasons: readonly ConnectionReason[]): Verdict =>
-  worst(reasons.flatMap(({ verdict }) => (verdict === 'supports' ? [] : [verdict])));
-
-function judgeConnection(raw: RawConnection, context: ConnectionContext): Connection {
-  const { mistake: _mistake, remedy: _remedy, ...connection } = raw;
-  const reasons = CONNECTION_RULES.flatMap((rule): ConnectionReason[] => {
-    const said = rule.judge(raw, context);
-    return said ? [{ rule: rule.id, ...said }] : [];
-  });
-  const rating = ratingOf(raw, context);
-  return {
-    ...connection,
-    verdict: verdictOf(reasons),
-    reasons,
-    ...(rating && { weakest: { name: rating.governing, allowablePa: rating.allowablePa } }),
   };
 }
 
@@ -136,7 +106,7 @@ function weakestOf(sides: readonly JoinedSide[]): HookUp['weakest'] {
 const UNKNOWN_PIPE: ConnectionReason = {
   rule: 'unknown-pipe',
   verdict: 'care',
-  text: 'The pipe material is not known; copper is assumed. Enter the pipe material.',
+  text: 'Which pipe is it? The joints, the adapters and the parts depend on its material.',
 };
 
 function wholeReasons(
@@ -177,7 +147,7 @@ function wholeReasons(
   if (rigid.length > 0)
     reasons.push({
       rule: 'restraint',
-      verdict: 'supports',
+      verdict: 'advice',
       text: 'A push-on or mechanical joint slides apart under pressure: restrain it as far back as the designer of the line requires.',
     });
   if (ends.some((end) => !isDrilled(end, duty.dn)))

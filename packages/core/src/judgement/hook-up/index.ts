@@ -1,3 +1,4 @@
+export { bestConnection } from './best-connection.js';
 export { type Facing, type FacingAbout, facingOf } from './facing.js';
 export { type BoltSet, FLANGE_BOLTING, boltSet } from './flange-bolting.js';
 export { type HookUp, type HookUpCase, hookUp, partKey } from './hook-up.js';

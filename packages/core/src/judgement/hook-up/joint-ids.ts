@@ -15,5 +15,6 @@ export const JOINT_IDS = [
   'tube-fitting',
   'mechanical',
   'push-on',
+  'braze',
 ] as const;
 export type JointId = (typeof JOINT_IDS)[number];

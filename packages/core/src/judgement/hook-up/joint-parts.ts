@@ -1,5 +1,5 @@
 import { isPotable } from '../../ground/media/index.js';
-import type { Duty } from '../selection/index.js';
+import type { Duty } from '../duty/index.js';
 import { GLAND_BOLTS } from './flange-bolting.js';
 import type { JointId } from './joint-ids.js';
 import { JOINTS } from './joints.js';

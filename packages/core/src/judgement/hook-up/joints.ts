@@ -120,6 +120,14 @@ export const JOINTS: Readonly<Record<JointId, JointFacts>> = {
     pipes: ['ductile-iron', 'pvc'],
     takes: ['push-on-gasket', 'restraint'],
   },
+  braze: {
+    words: 'brazed',
+    end: 'brazed',
+    pipes: ['copper'],
+    torch: true,
+    dry: true,
+    takes: ['brazing-rod'],
+  },
 };
 
 /** The joints a pipe can be ended with, the plainest first. */

@@ -29,7 +29,9 @@ const finish = ({ coated }: Part): string => (coated ? ', stainless or coated' :
 const lead = ({ leadFree }: Part): string => (leadFree ? ', lead-free' : '');
 const end = (id: End | undefined): string => (id ? END_WORDS[id] : '');
 const drilling = ({ drilling: of }: Part): string =>
-  of === 'flange-pn16' ? 'PN16' : of === 'flange-125' ? 'class 125, flat face' : 'class 150';
+  of === 'flange-125'
+    ? 'class 125, flat face'
+    : (END_WORDS[of ?? 'flange-150'] ?? '').replace(/ flange$/, '');
 const how = ({ joint }: Part): string => (joint ? JOINTS[joint].words : '');
 
 const WORDS: Record<PartId, (part: Part, system: UnitSystem) => string> = {
@@ -66,6 +68,7 @@ const WORDS: Record<PartId, (part: Part, system: UnitSystem) => string> = {
   'expansion-ring': () => 'expansion ring',
   'press-jaw': () => 'press tool with its jaw',
   'depth-mark': () => 'cutter, deburrer and depth mark',
+  'brazing-rod': () => 'brazing rod and flux',
   solder: (part) => (part.leadFree ? 'lead-free solder' : 'solder'),
   flux: () => 'water-soluble flux, brush, wet rag',
   'thread-sealant': () => 'sealant listed for the medium',

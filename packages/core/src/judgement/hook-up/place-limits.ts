@@ -1,4 +1,4 @@
-import type { Duty } from '../selection/index.js';
+import type { Duty } from '../duty/index.js';
 
 /** What a place may forbid. */
 export const PLACE_LIMITS = {
@@ -14,9 +14,7 @@ export const PLACE_LIMIT_IDS = Object.keys(PLACE_LIMITS) as PlaceLimit[];
  * What the duty alone already says of the place.
  *
  * @example
- * placeLimitsOf({ occupied: true, place: 'concealed' }) // ['no-torch', 'closed-wall']
+ * placeLimitsOf({ place: 'concealed' }) // ['closed-wall']
  */
-export const placeLimitsOf = ({ occupied, place }: Pick<Duty, 'occupied' | 'place'>): PlaceLimit[] => [
-  ...(occupied ? (['no-torch'] as const) : []),
-  ...(place === 'concealed' ? (['closed-wall'] as const) : []),
-];
+export const placeLimitsOf = ({ place }: Pick<Duty, 'place'>): PlaceLimit[] =>
+  place === 'concealed' ? ['closed-wall'] : [];

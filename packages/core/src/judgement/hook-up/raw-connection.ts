@@ -1,5 +1,5 @@
 import type { PipeMaterial } from '../../ground/pipes/index.js';
-import type { Candidate, Duty } from '../selection/index.js';
+import type { Candidate, Duty } from '../duty/index.js';
 import type { End } from '../../ground/valves/index.js';
 import type { JointId } from './joint-ids.js';
 import type { Part } from './part.js';

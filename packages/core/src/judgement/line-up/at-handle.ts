@@ -29,7 +29,7 @@ export interface AtHandle {
 export function atHandle(duty: Duty, type: ValveType, openKv: number, opening: number): AtHandle | undefined {
   const { characteristic } = valveTypeFacts(type);
   const { flowM3s, pressurePa } = duty;
-  if (!characteristic || !flowM3s || pressurePa === 0 || !isLiquid(duty.medium)) return undefined;
+  if (!characteristic || !flowM3s || !pressurePa || !isLiquid(duty.medium)) return undefined;
   const density = liquidDensityKgM3(duty);
   const kv = openKv * relativeKv(characteristic, opening);
   const passing = flowM3s * flowShare(kv, restOfLineKv(flowM3s, pressurePa, density));

@@ -5,6 +5,7 @@ import {
   houseRuleSettings,
   judgeCandidate,
   type PositionDuty,
+  asNew,
 } from '../selection/index.js';
 import { type CatalogueModel, type ModelSize, candidateOf, sizeFor } from './catalogue-model.js';
 
@@ -34,7 +35,7 @@ export function judgePick(
       verdict: 'out',
       reasons: [{ rule: 'size-made', verdict: 'out', text: 'It is not made in this size.' }],
     };
-  return { size, ...judgeCandidate(duty, candidateOf(model, size), settings) };
+  return { size, ...judgeCandidate(asNew(duty), candidateOf(model, size), settings) };
 }
 
 /** A model that a company holds, by its id. */

@@ -17,7 +17,7 @@ const duty: Duty = {
   pressurePa: 5e5,
   temperatureC: 10,
   flowM3s: 5e-4,
-  pipe: { material: 'copper' },
+  pipe: { material: 'copper', lengthUpstreamM: 0 },
 };
 const press: CatalogueModel = {
   maker: 'Ostrand',

@@ -11,6 +11,7 @@ import {
   houseRuleSettings,
   rateAssembly,
   select,
+  asNew,
 } from '../selection/index.js';
 import { type CatalogueModel, type ModelSize, candidateOf, sizeFor } from './catalogue-model.js';
 import { type OpenValve, openValve } from './open-valve.js';
@@ -39,7 +40,7 @@ export interface LineUp<M extends CatalogueModel = CatalogueModel> {
 /**
  * Lines up a catalogue for a duty.
  *
- * @param duty   what the position asks
+ * @param found  the duty of the position; every candidate is judged as new, whatever is in the wall
  * @param models the catalogue
  * @param settings  house rules in force
  * @param weights what counts how much in the ranking
@@ -48,11 +49,12 @@ export interface LineUp<M extends CatalogueModel = CatalogueModel> {
  * lineUp(duty, models).columns[0] // the first choice
  */
 export function lineUp<M extends CatalogueModel>(
-  duty: Duty,
+  found: Duty,
   models: readonly M[],
   settings: HouseRuleSettings = houseRuleSettings(),
   weights: Weights = STANDARD_WEIGHTS,
 ): LineUp<M> {
+  const duty = asNew(found);
   const made = models.flatMap((model) => {
     const size = sizeFor(model, duty);
     if (!size) return [];

@@ -1,5 +1,5 @@
 import { onceForAlike } from './alike.js';
-import { type Candidate, candidateFields } from './candidate.js';
+import { type Candidate, candidateFields } from '../duty/index.js';
 
 const BALL: Candidate = {
   type: 'ball',
@@ -18,6 +18,14 @@ const BALL: Candidate = {
   plasticStem: false,
   listedIndicating: false,
   closeTimeS: 1,
+  turns: 5,
+  sealWeld: true,
+  setPressurePa: 1e6,
+  capacityKgH: 60,
+  temperatureElement: true,
+  fullLiftMs: 1,
+  crackingPa: 3000,
+  listedJoint: true,
   unitPrice: 20,
   lifeYears: [25, 35],
 };

@@ -1,4 +1,4 @@
-import type { Candidate } from './candidate.js';
+import type { Candidate } from '../duty/index.js';
 
 /** Every fact of a valve that a rule may look at; price and life are the ranking's. */
 const JUDGED: {
@@ -20,6 +20,14 @@ const JUDGED: {
   plasticStem: ({ plasticStem }) => plasticStem,
   listedIndicating: ({ listedIndicating }) => listedIndicating,
   closeTimeS: ({ closeTimeS }) => closeTimeS,
+  turns: ({ turns }) => turns,
+  sealWeld: ({ sealWeld }) => sealWeld,
+  setPressurePa: ({ setPressurePa }) => setPressurePa,
+  capacityKgH: ({ capacityKgH }) => capacityKgH,
+  temperatureElement: ({ temperatureElement }) => temperatureElement,
+  fullLiftMs: ({ fullLiftMs }) => fullLiftMs,
+  crackingPa: ({ crackingPa }) => crackingPa,
+  listedJoint: ({ listedJoint }) => listedJoint,
 };
 const FACTS = Object.values(JUDGED) as ((valve: Candidate) => unknown)[];
 

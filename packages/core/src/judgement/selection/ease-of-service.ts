@@ -1,5 +1,5 @@
 import { type ValveFamily, familyOf } from '../../ground/valves/index.js';
-import type { Candidate } from './candidate.js';
+import type { Candidate } from '../duty/index.js';
 
 /** A body that comes apart by its bonnet with the pipe in place, and one that does not. 0 to 100, our own estimate. */
 const BY_FAMILY: Readonly<Record<ValveFamily, number>> = {

@@ -1,6 +1,5 @@
 import { VALVE_STORIES, familyOf, isManyTurn, valveTypeFacts } from '../../ground/valves/index.js';
-import type { Candidate } from './candidate.js';
-import type { Duty } from './duty.js';
+import type { Candidate, Duty } from '../duty/index.js';
 import { closingMaterials, limitC } from './rules/pressure-rules.js';
 
 const RUBBERS = ['rubber', 'nbr', 'epdm', 'neoprene'];
@@ -65,7 +64,10 @@ const LIFE_RULES: readonly LifeRule[] = [
     factor: 0.7,
     applies: ({ temperatureC }, valve) =>
       closingMaterials(valve).some(
-        (material) => material !== 'metal' && temperatureC >= limitC(material) - NEAR_LIMIT_C,
+        (material) =>
+          material !== 'metal' &&
+          temperatureC !== undefined &&
+          temperatureC >= limitC(material) - NEAR_LIMIT_C,
       ),
   },
 ];

@@ -1,12 +1,16 @@
 import type { ValveType } from '../../ground/valves/index.js';
 import { onceForAlike } from './alike.js';
-import type { Candidate } from './candidate.js';
-import type { Duty } from './duty.js';
-import type { HouseRuleSettings } from './house-rules.js';
-import type { Judgement, Measured, ReasonVerdict, Rule } from './rule.js';
+import type {
+  Candidate,
+  Duty,
+  HouseRuleSettings,
+  Judgement,
+  Measured,
+  ReasonVerdict,
+  Rule,
+  Verdict,
+} from '../duty/index.js';
 import { RULES } from './rules/index.js';
-
-export type Verdict = 'fits' | 'care' | 'out';
 
 export interface Reason {
   rule: string;
@@ -16,13 +20,13 @@ export interface Reason {
   houseRule?: string;
 }
 
-const WEIGHT: Record<ReasonVerdict, number> = { out: 0, care: 1, supports: 2 };
+const WEIGHT: Record<ReasonVerdict, number> = { out: 0, care: 1, supports: 2, advice: 3 };
 const weightiestFirst = (a: Reason, b: Reason): number => WEIGHT[a.verdict] - WEIGHT[b.verdict];
 
 /** What the rules say of a valve. */
 export interface Judged {
   verdict: Verdict;
-  /** What rules out first, then what needs care, then what supports. */
+  /** What rules out first, then what needs care, what supports, and advice. */
   reasons: readonly Reason[];
 }
 
@@ -32,13 +36,18 @@ export interface Judged {
  *
  * @param duty  what the position asks
  * @param settings house rules in force
+ * @param isGeneric a type is judged as such: details of a valve that are not known are not asked for
  * @returns judges one valve; a fact that decides and is missing becomes the reason `unknown-<field>`
  *
  * @example
  * const judge = judging({ function: 'throttle', ... }, houseRuleSettings());
  * judge({ type: 'gate-solid' }).verdict // 'out'
  */
-export function judging(duty: Duty, settings: HouseRuleSettings): (valve: Candidate) => Judged {
+export function judging(
+  duty: Duty,
+  settings: HouseRuleSettings,
+  isGeneric = false,
+): (valve: Candidate) => Judged {
   const concerning = new Map<ValveType, readonly Rule[]>();
   const rulesFor = (type: ValveType): readonly Rule[] => {
     let rules = concerning.get(type);
@@ -49,7 +58,8 @@ export function judging(duty: Duty, settings: HouseRuleSettings): (valve: Candid
   const said = new Map<string, Reason>();
 
   const reasonFor = (rule: string, judgement: Judgement): Reason => {
-    if ('ask' in judgement) return once(`unknown-${judgement.ask}`, 'care', judgement.text);
+    const asked = askedFact(judgement);
+    if ('ask' in judgement || 'askDuty' in judgement) return once(`unknown-${asked}`, 'care', judgement.text);
     const { verdict, text, measured, houseRule } = judgement;
     if (!measured && !houseRule) return once(rule, verdict, text);
     return { rule, verdict, text, ...(measured && { measured }), ...(houseRule && { houseRule }) };
@@ -66,12 +76,17 @@ export function judging(duty: Duty, settings: HouseRuleSettings): (valve: Candid
     const reasons: Reason[] = [];
     for (const rule of rulesFor(valve.type)) {
       if (rule.applies && !rule.applies(duty, valve)) continue;
-      const judgement = rule.judge(duty, valve, settings);
-      if (!judgement) continue;
-      const reason = reasonFor(rule.id, judgement);
-      // A question that two rules ask is put once.
-      if (!('ask' in judgement) || !reasons.some((before) => before.rule === reason.rule))
-        reasons.push(reason);
+      const judged = rule.judge(duty, valve, settings, isGeneric);
+      if (!judged) continue;
+      for (const judgement of Array.isArray(judged)
+        ? (judged as readonly Judgement[])
+        : [judged as Judgement]) {
+        if (isGeneric && 'ask' in judgement) continue;
+        const reason = reasonFor(rule.id, judgement);
+        // A question that two rules ask is put once.
+        if (askedFact(judgement) === undefined || !reasons.some((before) => before.rule === reason.rule))
+          reasons.push(reason);
+      }
     }
     if (reasons.length > 1) reasons.sort(weightiestFirst);
     return { verdict: overall(reasons), reasons };
@@ -92,11 +107,8 @@ export function judgeCandidate(duty: Duty, valve: Candidate, settings: HouseRule
   return judging(duty, settings)(valve);
 }
 
-/** Leaves out what is only not known: for a type as such, of which no details are given. */
-export function withoutQuestions({ reasons }: Judged): Judged {
-  const known = reasons.filter((reason) => !reason.rule.startsWith('unknown-'));
-  return { verdict: overall(known), reasons: known };
-}
+const askedFact = (judgement: Judgement): string | undefined =>
+  'ask' in judgement ? judgement.ask : 'askDuty' in judgement ? judgement.askDuty : undefined;
 
 function overall(reasons: readonly Reason[]): Verdict {
   const worst = reasons[0]?.verdict;

@@ -1,8 +1,6 @@
 import { kvFromK, valveResistance } from '../../physics/loss/index.js';
 import { valveTypeFacts } from '../../ground/valves/index.js';
-import { pipeBoreM, valveBoreM } from './bore.js';
-import type { Candidate } from './candidate.js';
-import type { Duty } from './duty.js';
+import { type Candidate, type Duty, pipeBoreM, valveBoreM } from '../duty/index.js';
 
 /** Bore of a valve over bore of its pipe, at most 1; undefined where one is not known. */
 export function boreRatio(duty: Duty, valve: Candidate): number | undefined {

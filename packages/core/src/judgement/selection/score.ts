@@ -1,4 +1,4 @@
-import type { Candidate } from './candidate.js';
+import type { Candidate } from '../duty/index.js';
 import { easeOfService } from './ease-of-service.js';
 import type { Judged, Reason } from './judge-candidate.js';
 import { STANDARD_WEIGHTS, type Weights } from './weights.js';
@@ -8,7 +8,7 @@ const SUPPORT_GIVES = 6;
 const UNKNOWN_PIECES = 4;
 
 /**
- * Scores and ranks what is not ruled out.
+ * Scores and ranks what is not ruled out: what fits before what needs care, each by its score.
  *
  * @param valves  the candidates
  * @param judged  what the rules say of each, in the same order
@@ -54,7 +54,8 @@ export function rank(
   }
   const pointsOf = (index: number): number => points[index] ?? 0;
   const tied = inTies(valves);
-  ranked.sort((a, b) => pointsOf(b) - pointsOf(a) || tied(a, b) || a - b);
+  const isCare = (index: number): number => (judged[index]?.verdict === 'care' ? 1 : 0);
+  ranked.sort((a, b) => isCare(a) - isCare(b) || pointsOf(b) - pointsOf(a) || tied(a, b) || a - b);
   return {
     scores: judged.map(({ verdict }, index) => (verdict === 'out' ? null : pointsOf(index))),
     ranked,

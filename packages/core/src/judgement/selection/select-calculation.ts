@@ -1,9 +1,7 @@
 import { calculation } from '../../ground/calculation/index.js';
 import { list, optional, record } from '../../ground/input/index.js';
 import { ADVICE } from './advice.js';
-import { candidateInput } from './candidate.js';
-import { dutyInput } from './duty.js';
-import { houseRulesInput, houseRuleSettings } from './house-rules.js';
+import { candidateInput, dutyInput, houseRuleSettings, houseRulesInput } from '../duty/index.js';
 import { type Selection, select } from './select.js';
 import { STANDARD_WEIGHTS, weightsInput } from './weights.js';
 

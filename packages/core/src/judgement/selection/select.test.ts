@@ -41,7 +41,7 @@ describe('select', () => {
   it('without candidates judges every type that could serve, and asks nothing of a generic self', () => {
     const { results } = select({ duty });
     const types = results.map(({ type }) => type);
-    expect(types).toHaveLength(23);
+    expect(types).toHaveLength(21);
     expect(types).toContain('gate-solid');
     expect(types).not.toContain('check-swing');
     expect(types).not.toContain('relief');

@@ -1,8 +1,12 @@
 import { VALVE_TYPES, type ValveType, valveTypeFacts } from '../../ground/valves/index.js';
-import type { Candidate } from './candidate.js';
-import type { Duty } from './duty.js';
-import { type HouseRuleSettings, houseRuleSettings } from './house-rules.js';
-import { type Reason, type Verdict, judging, withoutQuestions } from './judge-candidate.js';
+import {
+  type Candidate,
+  type Duty,
+  type HouseRuleSettings,
+  type Verdict,
+  houseRuleSettings,
+} from '../duty/index.js';
+import { type Reason, judging } from './judge-candidate.js';
 import { estimatedOpenKv } from './open-kv.js';
 import { rank } from './score.js';
 import { STANDARD_WEIGHTS, type Weights } from './weights.js';
@@ -52,9 +56,9 @@ export function select(
     VALVE_TYPES.filter((type) => valveTypeFacts(type).serves.includes(duty.function)).map((type) => ({
       type,
     }));
-  const judge = judging(duty, settings);
+  const judge = judging(duty, settings, candidates === undefined);
   const results = valves.map((valve, index): Selected => {
-    const { verdict, reasons } = candidates ? judge(valve) : withoutQuestions(judge(valve));
+    const { verdict, reasons } = judge(valve);
     return { index, type: valve.type, verdict, reasons, score: null };
   });
   const kvs =

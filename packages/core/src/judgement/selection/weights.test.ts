@@ -7,7 +7,7 @@ describe('the weights', () => {
     dn: 20,
     pressurePa: 5e5,
     temperatureC: 10,
-    pipe: { material: 'copper' },
+    endOfLine: true,
   } as const;
   const shared = { approvals: ['potable'], ratingId: 'body-brass-600cwp', lifeYears: [10, 30] } as const;
   const candidates = [

@@ -1,4 +1,4 @@
-export { type MovingColumn, type PipeWall, hammerRisePa, leastClosingTimeS, waveSpeedMs } from './hammer.js';
+export { type PipeWall, waveSpeedMs } from './wave-speed.js';
 export { type Arrester, arresterHeadM } from './arrester.js';
 export {
   CLOSURE_LAWS,
@@ -11,5 +11,4 @@ export {
 export { type Surge, type SurgeInput, type SurgeOptions, surge } from './surge.js';
 export { fewestReaches } from './fewest-reaches.js';
 export { surgeCalculation } from './surge-calculation.js';
-export { quickestClosingS } from './quickest-closing.js';
 export { type Closing, type Transient, type TransientPipe, transient } from './transient.js';

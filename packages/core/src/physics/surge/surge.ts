@@ -2,7 +2,7 @@ import { InvalidInput } from '../../ground/input/index.js';
 import { ATMOSPHERE_PA, GRAVITY_MS2 } from '../../ground/media/index.js';
 import { type Closure, type ClosureLaw, effectiveOpening } from './closure.js';
 import { fewestReaches } from './fewest-reaches.js';
-import { waveSpeedMs as waveSpeedOf } from './hammer.js';
+import { waveSpeedMs as waveSpeedOf } from './wave-speed.js';
 import { type Closing, type Transient, type TransientOptions, type TransientPipe } from './transient.js';
 import { withinWork } from './within-work.js';
 

@@ -13,7 +13,8 @@ export const orderLineCalculation = calculation({
     text: 'the ordering words in the trade’s order',
     short: 'the counter’s everyday name',
     missing: 'field, why it matters and choices of what an order still needs',
-    complete: 'whether nothing is missing',
+    conflicts: 'fields that cannot be together, and why',
+    complete: 'whether nothing is missing and nothing in conflict',
   },
   notes: ['read-order reads the line back to the same valve, for every complete valve.'],
   example: {
@@ -42,7 +43,9 @@ export const readOrderCalculation = calculation({
     missing: 'field, why it matters and choices of what an order still needs',
     unread: 'words that were not understood',
     text: 'what was understood, as a complete order line',
-    quantity: 'as it was given',
+    quantity: 'what was read, else what was given',
+    readings: 'each way to read it, the likelier first, where there is more than one',
+    conflicts: 'fields that cannot be together, and why',
   },
   notes: [
     'A size before the first connection is the valve’s own. A single connection applies to both sides.',

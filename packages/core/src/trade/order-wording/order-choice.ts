@@ -37,6 +37,7 @@ const PHRASES: Partial<Record<keyof ValveSpec, (choice: string) => string>> = {
   setPressurePa: (choice) => `set at ${choice}`,
   rangePa: (choice) => `range ${choice}`,
   facing: (choice) => choice.toUpperCase(),
+  normally: (choice) => `normally ${choice}`,
 };
 
 /**

@@ -1,6 +1,7 @@
 import { NOMINAL_SIZES } from '../../ground/units/index.js';
 import { BODY_MATERIALS, type BodyMaterial, isCheck } from '../../ground/valves/index.js';
 import {
+  ORDER_ACCESSORY_WORDS,
   ORDER_ACTION_WORDS,
   ORDER_APPROVAL_WORDS,
   ORDER_BODY_WORDS,
@@ -18,6 +19,7 @@ import {
 } from './order-words.js';
 import { openFields } from './required-fields.js';
 import { isRubberWedgeStandard } from './resilient-wedge-standard.js';
+import { type Conflict, specConflicts } from './spec-conflicts.js';
 import { takenFamily } from './spec-family.js';
 import { plainFlangeOf } from './plain-flange.js';
 import { stopTypeOf } from './stop-type.js';
@@ -29,6 +31,9 @@ export interface OrderLine {
   /** The counter's everyday name. */
   short: string;
   missing: OpenField[];
+  /** What of it cannot be together. */
+  conflicts: Conflict[];
+  /** Nothing is missing, and nothing is in conflict. */
   complete: boolean;
 }
 
@@ -49,7 +54,14 @@ export function orderLine(spec: ValveSpec): OrderLine {
   const missing = openFields(spec, family);
   const head = family === 'stop' ? stopHead(spec) : family === 'steel' ? steelHead(spec) : plainHead(spec);
   const text = [head.said, ...restOf(spec, head.covers)].filter(Boolean).join(', ');
-  return { text, short: shortName(spec), missing, complete: missing.length === 0 };
+  const conflicts = specConflicts(spec);
+  return {
+    text,
+    short: shortName(spec),
+    missing,
+    conflicts,
+    complete: missing.length === 0 && conflicts.length === 0,
+  };
 }
 
 /** How a line begins, and which fields that has said. */
@@ -119,7 +131,7 @@ function restOf(spec: ValveSpec, covers: readonly (keyof ValveSpec)[]): string[]
   const said = (field: keyof ValveSpec): boolean => covers.includes(field) || spec[field] === undefined;
   const phrases: Partial<Record<keyof ValveSpec, () => string>> = {
     type: () => typeWords(spec),
-    trim: () => `trim ${spec.trim}`,
+    trim: () => (spec.trim === NICKEL_COPPER_TRIM ? 'trim 9 nickel-copper' : `trim ${spec.trim}`),
     bonnet: () => ORDER_BONNET_WORDS[spec.bonnet as NonNullable<ValveSpec['bonnet']>],
     port: portWords,
     body: () =>
@@ -157,6 +169,14 @@ function restOf(spec: ValveSpec, covers: readonly (keyof ValveSpec)[]): string[]
     spec.setPressurePa !== undefined && `set at ${pressureWords(spec.setPressurePa)}`,
     spec.rangePa && `range ${pressureWords(spec.rangePa[0])} to ${pressureWords(spec.rangePa[1])}`,
     spec.strainer !== undefined && (spec.strainer ? 'with strainer' : 'without strainer'),
+    spec.sealWeld !== undefined && (spec.sealWeld ? 'seal welded' : 'not seal welded'),
+    spec.normally && `normally ${spec.normally}`,
+    spec.voltageV !== undefined && `${spec.voltageV} V`,
+    spec.capacityKgH !== undefined && `capacity ${spec.capacityKgH} kg/h`,
+    spec.capacityW !== undefined && `capacity ${spec.capacityW} W`,
+    spec.leastDifferentialPa !== undefined && `at least ${pressureWords(spec.leastDifferentialPa)} across it`,
+    spec.maxTemperatureC !== undefined && `up to ${spec.maxTemperatureC} C`,
+    ...(spec.accessories ?? []).map((accessory) => ORDER_ACCESSORY_WORDS[accessory]),
     ...(spec.approvals?.length === 0 ? ['no approvals'] : []),
     ...(spec.approvals ?? []).map((approval) => ORDER_APPROVAL_WORDS[approval]),
     // Its head says of a stop that it is one.
@@ -182,6 +202,7 @@ function typeWords({ type, standard }: ValveSpec): string {
   return type ? ORDER_TYPE_WORDS[type] : '';
 }
 
+const NICKEL_COPPER_TRIM = 9;
 const METAL_WEDGE = 'metal-wedge gate valve';
 const PIECES: Readonly<Record<number, string>> = { 1: 'one', 2: 'two', 3: 'three' };
 const PSI_PA = 6894.757293168361;
@@ -204,6 +225,7 @@ function pressureWords(pa: number): string {
 
 function ratingWords({ kind, value }: NonNullable<ValveSpec['rating']>): string {
   if (kind === 'class') return `class ${value}`;
+  if (kind === 'pn') return `PN ${value}`;
   return `${value} ${kind === 'psi' ? 'psi' : kind.toUpperCase()}`;
 }
 
@@ -248,9 +270,27 @@ function inches(value: number): string {
     .join(' ');
 }
 
+const ICE_MAKER_IN = 0.25;
+/** An end as the counter calls a whole thing by it. */
+const SHORT_END_WORDS: Partial<Record<SpecEnd['style'], string>> = {
+  ...ORDER_END_WORDS,
+  'pex-barb': 'PEX',
+  'pex-expansion': 'PEX expansion',
+};
+
 function shortName({ dn, ends = [], form, type }: ValveSpec): string {
   const size = ({ odIn, dn: own }: SpecEnd): string =>
     odIn !== undefined ? inches(odIn) : own !== undefined ? sizeWords(own).replace(' in', '') : '';
+  if (form === 'box') {
+    const [supply, fixture] = ends;
+    const of =
+      fixture?.style === 'male-hose'
+        ? 'washer box'
+        : fixture?.odIn === ICE_MAKER_IN
+          ? 'ice maker box'
+          : 'box';
+    return [supply && SHORT_END_WORDS[supply.style], of].filter(Boolean).join(' ');
+  }
   if (form) {
     const sizes = ends.map((end, at) =>
       at === 0 && dn !== undefined ? sizeWords(dn).replace(' in', '') : size(end),

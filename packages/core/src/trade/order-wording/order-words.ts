@@ -8,7 +8,7 @@ import type {
   Stem,
   ValveType,
 } from '../../ground/valves/index.js';
-import type { BONNETS, SpecFamily } from './valve-spec.js';
+import type { Accessory, BONNETS, SpecFamily } from './valve-spec.js';
 
 /** Each type as the counter says it. No two are alike, so that each is read back as itself. */
 export const ORDER_TYPE_WORDS: Readonly<Record<ValveType, string>> = {
@@ -65,7 +65,14 @@ export const ORDER_END_WORDS: Readonly<Record<End, string>> = {
   spigot: 'spigot',
   'flange-125': 'class 125 flange',
   'flange-150': 'class 150 flange',
+  'flange-250': 'class 250 flange',
+  'flange-300': 'class 300 flange',
+  'flange-600': 'class 600 flange',
+  'flange-900': 'class 900 flange',
+  'flange-1500': 'class 1500 flange',
+  'flange-2500': 'class 2500 flange',
   'flange-pn16': 'PN16 flange',
+  brazed: 'brazed',
   wafer: 'wafer',
   lug: 'lug',
   'mechanical-joint': 'MJ',
@@ -150,6 +157,15 @@ export const ORDER_APPROVAL_WORDS: Readonly<Record<Approval, string>> = {
   gas: 'gas',
   fire: 'fire',
   steam: 'steam',
+};
+
+export const ORDER_ACCESSORY_WORDS: Readonly<Record<Accessory, string>> = {
+  'panel-mount': 'panel mount',
+  'wall-mount': 'wall mount',
+  'long-handle': 'long handle',
+  'safety-handle': 'safety handle',
+  extension: 'stem extension',
+  drain: 'with drain',
 };
 
 export const ORDER_FORM_WORDS = {

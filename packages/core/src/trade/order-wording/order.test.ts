@@ -21,6 +21,7 @@ import {
   STEELS,
   type SpecEnd,
   type ValveSpec,
+  ACCESSORIES,
 } from './valve-spec.js';
 
 const fip: SpecEnd[] = [
@@ -32,8 +33,8 @@ const BOILER_GATE: ValveSpec = {
   type: 'gate-solid',
   dn: 100,
   ends: [
-    { side: 'in', style: 'flange-150' },
-    { side: 'out', style: 'flange-150' },
+    { side: 'in', style: 'flange-300' },
+    { side: 'out', style: 'flange-300' },
   ],
   rating: { kind: 'class', value: 300 },
   facing: 'rf',
@@ -224,6 +225,14 @@ const own: Record<string, fc.Arbitrary<unknown>> = {
   setPressurePa: pressures,
   rangePa: fc.tuple(pressures, pressures),
   strainer: fc.boolean(),
+  sealWeld: fc.boolean(),
+  capacityKgH: fc.double({ min: 1, max: 1e5, noNaN: true }),
+  capacityW: fc.double({ min: 100, max: 1e7, noNaN: true }),
+  normally: fc.constantFrom('open', 'closed'),
+  voltageV: fc.constantFrom(12, 24, 120, 230),
+  leastDifferentialPa: pressures,
+  maxTemperatureC: fc.integer({ min: -40, max: 400 }),
+  accessories: fc.uniqueArray(fc.constantFrom(...ACCESSORIES), { minLength: 1 }),
   approvals: fc.uniqueArray(fc.constantFrom(...APPROVALS), { minLength: 1 }),
 };
 const TYPES = {
@@ -407,7 +416,7 @@ describe('the counter’s shorthand', () => {
         bonnet: 'bolted',
         rating: { kind: 'class', value: 150 },
       },
-      ['dn', 'ends', 'port', 'stem'],
+      ['dn', 'port', 'stem'],
       [],
     ],
     ['stop for basins', { family: 'stop' }, ['type', 'dn', 'ends', 'form', 'action'], ['for', 'basins']],
@@ -420,7 +429,7 @@ describe('the counter’s shorthand', () => {
     [
       '40 mm butterfly lug × lug EPDM gear',
       { type: 'butterfly-resilient', dn: 40, seat: 'epdm', operator: 'gear' },
-      ['body', 'port', 'rating', 'approvals'],
+      ['body', 'rating', 'approvals'],
       [],
     ],
     [
@@ -474,5 +483,81 @@ describe('the counter’s shorthand', () => {
           expect(unread.length).toBeGreaterThan(0);
       }),
     );
+  });
+});
+
+describe('a count and a size', () => {
+  it.each([
+    ['2 half inch PEX barbed by 3/8 OD compression straight stop', 2, 15],
+    ['2 1-1/2 ball valve', 2, 40],
+    ['6 1 1/4 gate valve sweat', 6, 32],
+    ['10 - 1-1/2 in ball valve', 10, 40],
+    ['4 2 gate valve threaded', 4, 50],
+    ['12 3/4 ball valve', 12, 20],
+    ['10 1/2 in ball valve press', 10, 15],
+    ['2 1/2 in ball valve', undefined, 65],
+    ['2 1/2 angle stop quarter turn', 2, 15],
+    ['1 gas cock 1/2 for the range', 1, 15],
+    ['2 22mm ball valves compression', 2, 20],
+    ['ball valve 3/4 in x6', 6, 20],
+  ])('“%s”', (text, quantity, dn) => {
+    const read = readOrder(text);
+    expect([read.quantity, read.spec.dn]).toEqual([quantity, dn]);
+    expect(read).not.toHaveProperty('readings');
+  });
+
+  it('are both offered where a mixed number may be one size', () => {
+    const { quantity, spec, readings } = readOrder('2 1/2 ball valve');
+    expect([quantity, spec.dn]).toEqual([undefined, 65]);
+    expect(readings?.map((one) => [one.quantity, one.spec.dn])).toEqual([
+      [undefined, 65],
+      [2, 15],
+    ]);
+  });
+
+  it('gives what was given where the text says none', () => {
+    expect(readOrder('3/4 in ball valve', 7).quantity).toBe(7);
+  });
+});
+
+describe('what cannot be together', () => {
+  it.each([
+    ['4 in class 300 gate class 150 flange A216 WCB', [['rating', 'ends']]],
+    ['2 in class 137 WCB gate', [['rating']]],
+    ['8 in class 800 A105 gate trim 99', [['trim'], ['body', 'dn'], ['rating', 'dn']]],
+    ['1 in ball valve PVC sweat', [['body', 'ends']]],
+    ['1/2 in ball valve gas PEX barb', [['approvals', 'ends']]],
+    ['3/4 in prv set 90 psi range 25-75 psi', [['setPressurePa', 'rangePa']]],
+    ['4 in class 300 RF flanged WCB gate', []],
+  ])('“%s”', (text, fields) => {
+    const { spec, conflicts } = readOrder(text);
+    expect(conflicts.map((one) => one.fields)).toEqual(fields);
+    expect(orderLine(spec).complete).toBe(false);
+  });
+});
+
+describe('things with everyday names', () => {
+  it.each([
+    ['PEX washer box', { family: 'stop', form: 'box' }],
+    ['thumb cock', { type: 'quarter-turn-stop', dn: 15 }],
+    ['curb stop 1 in', { family: 'waterworks', dn: 25 }],
+    ['3/4 in T&P', { type: 'relief', dn: 20 }],
+    ['1 in solenoid normally closed 24V', { type: 'solenoid', normally: 'closed', voltageV: 24 }],
+    ['monel trim', { trim: 9 }],
+    ['1 in ball 316 disc SS bolts stainless stem', { disc: 'metal', type: 'ball' }],
+  ])('“%s”', (text, spec) => {
+    const read = readOrder(text);
+    expect(read.spec).toMatchObject(spec);
+    expect(read.spec).not.toHaveProperty('body');
+    expect(read.unread).toEqual([]);
+  });
+
+  it('ask which of their types they are', () => {
+    const type = readOrder('gas cock 1/2').missing.find(({ field }) => field === 'type');
+    expect(type?.choices).toEqual(['ball', 'butterfly-gas-cock', 'plug-taper']);
+  });
+
+  it('are said shortly by their everyday name', () => {
+    expect(orderLine(readOrder('1/2 PEX washer box').spec).short).toBe('PEX washer box');
   });
 });

@@ -1,13 +1,21 @@
-import type { End } from '../../ground/valves/index.js';
+import { ENDS, type End } from '../../ground/valves/index.js';
 import type { ValveSpec } from './valve-spec.js';
 
 /**
- * Which flange is meant where only “flanged” is said: class 125 drilling on iron and mains, class 150 on everything else.
+ * Which flange is meant where only “flanged” is said: that of the body’s class; else class 125 drilling on iron and mains, class 150 on everything
+ * else.
  *
  * @example
  * plainFlangeOf({ standard: 'AWWA C515' }) // 'flange-125'
  */
-export function plainFlangeOf({ body, standard, rating }: ValveSpec): End {
-  const isIron = body === 'ductile-iron' || body === 'grey-iron' || (standard?.startsWith('AWWA') ?? false);
-  return isIron || (rating?.kind === 'class' && rating.value === 125) ? 'flange-125' : 'flange-150';
+export function plainFlangeOf({ body, standard, rating, type, ends }: ValveSpec): End {
+  const own = rating?.kind === 'class' ? `flange-${rating.value}` : '';
+  if ((ENDS as readonly string[]).includes(own)) return own as End;
+  const isIron =
+    body === 'ductile-iron' ||
+    body === 'grey-iron' ||
+    type === 'gate-resilient' ||
+    (standard?.startsWith('AWWA') ?? false) ||
+    (ends?.some(({ style }) => style === 'mechanical-joint') ?? false);
+  return isIron ? 'flange-125' : 'flange-150';
 }

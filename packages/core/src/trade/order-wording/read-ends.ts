@@ -4,29 +4,33 @@ import type { End } from '../../ground/valves/index.js';
 import { ORDER_END_WORDS } from './order-words.js';
 import { matchAt } from './scan-markings.js';
 
-/** One end as it was read; `flanged` where the flange is not told. */
+/** One end as it was read; `flanged` where the flange is not told, `socket` where weld or cement is not. */
 export interface ReadEnd {
-  style: End | 'flanged';
+  style: End | 'flanged' | 'socket';
   dn?: number;
   odIn?: number;
 }
 
 const SYNONYMS: readonly (readonly [words: string, style: ReadEnd['style']])[] = [
   ['od comp(?:ression|\\.)?|comp(?:ression|\\.)?', 'od-compression'],
+  ['brazed?|brazing', 'brazed'],
   ['sweat|swt|solder(?:ed)?|cup', 'sweat'],
   ['f(?:emale)?[ -]?(?:npt|ip)|fip|fpt|(?:female )?(?:npt|thread(?:ed)?|thrd|thd)', 'fip'],
   ['m(?:ale)?[ -]?(?:npt|ip)|mip|mpt', 'mip'],
-  ['flg(?:d|\\.)?|flanged|flange', 'flanged'],
+  ['flg(?:d|\\.)?|flanged|flange|fl', 'flanged'],
   ['mj|mech(?:anical)?\\.? joint', 'mechanical-joint'],
-  ['pex[ -]?crimp|crimp|pex barb|barb', 'pex-barb'],
+  ['pex[ -]?crimp|crimp|pex[ -]barb(?:ed)?|barb(?:ed)?', 'pex-barb'],
   ['pex[ -]?exp(?:ansion)?\\.?', 'pex-expansion'],
   ['push[ -]?(?:fit|connect|to-connect)', 'push-fit'],
-  ['slip|glue|socket glue|solvent', 'solvent-socket'],
+  ['slip|glued?|socket glue|solvent|(?:pvc|cpvc) socket', 'solvent-socket'],
   ['socket[ -]?weld|sw', 'socket-weld'],
+  ['socket', 'socket'],
   ['butt[ -]?weld|bw', 'butt-weld'],
   ['(?:male )?hose(?: thread)?|mht', 'male-hose'],
   ['grv|groove(?:d)?', 'grooved'],
   ['po|push[ -]?on', 'push-on'],
+  ['union(?: ends?)?(?: tails?)?', 'union-tail'],
+  ['pex', 'pex-barb'],
 ];
 const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`);
 const FRACTION = String.raw`(?:\d{1,2}[ -])?[0-9]{1,2}\/(?:2|4|8|16|32|64)|\d{0,2}[¼½¾⅛⅜⅝⅞]|\d+\.\d+|\d{1,2}`;
@@ -45,6 +49,7 @@ const STYLES: readonly { pattern: RegExp; style: ReadEnd['style'] }[] = [
   ...SYNONYMS.map(([words, style]) => ({ words, style })),
 ].map(({ words, style }) => ({ pattern: new RegExp(`(?:${words})${END_OF_WORD}`, 'iuy'), style }));
 const BY = / *(?:x|×|by) +|(?<=\s)x(?=\S)/iuy;
+const METRIC_TUBE: Readonly<Record<string, number>> = { '15': 15, '22': 20, '28': 25 };
 
 /** One end with its size, where one stands at a place of a text. */
 function endAt(text: string, from: number): { end: ReadEnd; to: number } | undefined {
@@ -106,7 +111,8 @@ export const apart = (text: string): string =>
 
 function nominal([, dn, mm, typed]: RegExpExecArray): number | undefined {
   try {
-    return parseNominalSize(dn !== undefined ? `DN${dn}` : mm !== undefined ? `${mm} mm` : (typed ?? ''));
+    if (mm !== undefined) return METRIC_TUBE[mm] ?? parseNominalSize(`${mm} mm`);
+    return parseNominalSize(dn !== undefined ? `DN${dn}` : (typed ?? ''));
   } catch (error) {
     if (error instanceof InvalidInput) return undefined;
     throw error;

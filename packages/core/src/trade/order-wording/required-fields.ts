@@ -7,18 +7,35 @@ import {
   SEAT_MATERIALS,
   STEMS,
   VALVE_TYPES,
+  type ValveType,
   isCheck,
 } from '../../ground/valves/index.js';
 import { BONNETS, FACINGS, type OpenField, STEELS, type SpecFamily, type ValveSpec } from './valve-spec.js';
 
 interface Required extends OpenField {
   families: readonly SpecFamily[];
+  /** Types that have no such thing. */
+  notOf?: readonly ValveType[];
   /** Only then; always where left out. */
   when?(spec: ValveSpec): boolean;
 }
 
 const ALL: readonly SpecFamily[] = ['stop', 'bronze', 'steel', 'waterworks', 'check', 'prv', 'plastic'];
 const SIZES = ['1/2 in', '3/4 in', '1 in', '2 in', 'DN15', 'DN20'];
+const BUTTERFLIES: readonly ValveType[] = ['butterfly-resilient', 'butterfly-metal', 'butterfly-gas-cock'];
+const QUARTER_TURNS: readonly ValveType[] = [
+  'ball',
+  'ball-3-way',
+  ...BUTTERFLIES,
+  'plug-taper',
+  'plug-lubricated',
+  'plug-eccentric',
+  'plug-3-way',
+];
+/** What opens and closes by itself. */
+const SELF_ACTING: readonly ValveType[] = ['relief', 'solenoid', 'pressure-reducing'];
+const ONLY_A_RELIEF = ({ type }: ValveSpec): boolean => type === 'relief';
+const ONLY_A_SOLENOID = ({ type }: ValveSpec): boolean => type === 'solenoid';
 const isFlanged = ({ ends = [] }: ValveSpec): boolean => ends.some(({ style }) => style.startsWith('flange'));
 
 /** What a counter must be told, by family, and what is guessed where it is not. Source: the trade's order of saying a valve. */
@@ -64,12 +81,14 @@ export const REQUIRED_FIELDS: readonly Required[] = [
   {
     field: 'port',
     families: ['bronze', 'steel', 'plastic'],
+    notOf: [...BUTTERFLIES, ...SELF_ACTING, 'needle'],
     why: 'Two valves of the same size can differ by half in bore.',
     choices: PORTS,
   },
   {
     field: 'seat',
     families: ['bronze', 'plastic'],
+    notOf: ['relief', 'plug-taper', 'plug-lubricated'],
     why: 'The seat fails first, from temperature or water.',
     choices: SEAT_MATERIALS,
   },
@@ -82,6 +101,7 @@ export const REQUIRED_FIELDS: readonly Required[] = [
   {
     field: 'operator',
     families: ['bronze', 'waterworks', 'plastic'],
+    notOf: SELF_ACTING,
     why: 'A lever, a handwheel and an operating nut need different space and tools.',
     choices: OPERATORS,
   },
@@ -90,6 +110,48 @@ export const REQUIRED_FIELDS: readonly Required[] = [
     families: ['bronze', 'plastic'],
     why: 'Drinking water, gas, fire lines and steam each need their own listing.',
     choices: APPROVALS,
+  },
+  {
+    field: 'seat',
+    families: ['steel'],
+    why: 'The seat fails first, from temperature or water.',
+    choices: SEAT_MATERIALS,
+    when: ({ type }) => type === 'ball' || type === 'ball-3-way',
+  },
+  {
+    field: 'operator',
+    families: ['steel'],
+    why: 'A lever, a gear and an actuator need different space.',
+    choices: OPERATORS,
+    when: ({ type }) => type !== undefined && QUARTER_TURNS.includes(type),
+  },
+  {
+    field: 'setPressurePa',
+    families: ['bronze'],
+    why: 'It must open at or under the weakest part it protects.',
+    choices: ['30 psi', '75 psi', '150 psi'],
+    when: ONLY_A_RELIEF,
+  },
+  {
+    field: 'capacityW',
+    families: ['bronze'],
+    why: 'It must relieve all the heat that goes in.',
+    choices: ['100000 Btu/h', '200000 Btu/h'],
+    when: (spec) => ONLY_A_RELIEF(spec) && spec.capacityKgH === undefined,
+  },
+  {
+    field: 'normally',
+    families: ['bronze'],
+    why: 'Without power it stands open or closed: the process decides which.',
+    choices: ['open', 'closed'],
+    when: ONLY_A_SOLENOID,
+  },
+  {
+    field: 'voltageV',
+    families: ['bronze'],
+    why: 'The coil is made for one voltage.',
+    choices: ['24 V', '120 V', '230 V'],
+    when: ONLY_A_SOLENOID,
   },
   {
     field: 'facing',
@@ -101,18 +163,21 @@ export const REQUIRED_FIELDS: readonly Required[] = [
   {
     field: 'trim',
     families: ['steel'],
+    notOf: QUARTER_TURNS,
     why: 'The number gives seat, disc and stem; it is on the tag, not on the casting.',
     choices: ['1', '5', '8', '10', '12'],
   },
   {
     field: 'bonnet',
     families: ['steel'],
+    notOf: QUARTER_TURNS,
     why: 'It decides whether the valve can be opened in place, and which gasket it takes.',
     choices: BONNETS,
   },
   {
     field: 'stem',
     families: ['steel'],
+    notOf: QUARTER_TURNS,
     why: 'A rising stem shows its position and needs the height.',
     choices: STEMS,
   },
@@ -171,8 +236,11 @@ export const REQUIRED_FIELDS: readonly Required[] = [
  */
 export function openFields(spec: ValveSpec, family: SpecFamily | undefined = spec.family): OpenField[] {
   return REQUIRED_FIELDS.filter(
-    ({ field, families, when }) =>
-      isOpen(spec, field, family) && families.includes(family ?? 'bronze') && (when?.(spec) ?? true),
+    ({ field, families, notOf, when }) =>
+      isOpen(spec, field, family) &&
+      families.includes(family ?? 'bronze') &&
+      !(spec.type && notOf?.includes(spec.type)) &&
+      (when?.(spec) ?? true),
   ).map(({ field, why, choices }) => ({ field, why, choices }));
 }
 

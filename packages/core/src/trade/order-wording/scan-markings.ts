@@ -1,6 +1,6 @@
 import { InvalidInput } from '../../ground/input/index.js';
 import type { Approval } from '../../ground/valves/index.js';
-import type { ValveSpec } from './valve-spec.js';
+import type { Accessory, ValveSpec } from './valve-spec.js';
 
 /** Something a text may say: what it looks like, and what is then known. */
 export interface Said {
@@ -39,8 +39,10 @@ export function markingAt<M extends Said>(
   return undefined;
 }
 
-/** The first word on a thing stands, but a class goes before other pressures; approvals add up in the order they are said. */
-export function learn(known: ValveSpec, { approvals, rating, ...rest }: ValveSpec): void {
+/** The first word on a thing stands, but a class goes before other pressures; approvals and accessories add up in the order they are said. */
+export function learn(known: ValveSpec, { approvals, accessories, rating, ...rest }: ValveSpec): void {
+  if (accessories)
+    known.accessories = [...new Set<Accessory>([...(known.accessories ?? []), ...accessories])];
   if (approvals) known.approvals = [...new Set<Approval>([...(known.approvals ?? []), ...approvals])];
   if (rating && (!known.rating || (rating.kind === 'class' && known.rating.kind !== 'class')))
     known.rating = rating;

@@ -9,7 +9,7 @@ import {
   STEMS,
   VALVE_TYPES,
 } from '../../ground/valves/index.js';
-import { BONNETS, FACINGS, RATING_KINDS, SPEC_FAMILIES, STEELS } from './valve-spec.js';
+import { ACCESSORIES, BONNETS, FACINGS, RATING_KINDS, SPEC_FAMILIES, STEELS } from './valve-spec.js';
 
 const size = number({ unit: 'DN', integer: true, above: 0, max: 3000 });
 
@@ -54,5 +54,13 @@ export const specInput = record({
   setPressurePa: optional(number({ unit: 'Pa gauge', above: 0 })),
   rangePa: optional(list(number({ unit: 'Pa gauge', min: 0 }), { least: 2, most: 2 })),
   strainer: optional(flag()),
+  sealWeld: optional(flag('halves of a two-piece body seal welded')),
+  capacityKgH: optional(number({ unit: 'kg/h', above: 0, meaning: 'of a relief, of steam' })),
+  capacityW: optional(number({ unit: 'W', above: 0, meaning: 'of a relief' })),
+  normally: optional(choice(['open', 'closed'], 'a solenoid without power')),
+  voltageV: optional(number({ unit: 'V', above: 0, max: 1000 })),
+  leastDifferentialPa: optional(number({ unit: 'Pa', min: 0 })),
+  maxTemperatureC: optional(number({ unit: 'degrees C', min: -273.15, max: 2000 })),
+  accessories: optional(list(choice(ACCESSORIES), { most: ACCESSORIES.length })),
   approvals: optional(list(choice(APPROVALS), { most: APPROVALS.length })),
 });

@@ -54,11 +54,15 @@ export const TAG_MARKINGS: readonly Marking[] = [
     says: ([, of]) => ({ rating: { kind: 'class', value: number(of) } }),
   },
   {
-    pattern: word('(\\d{2,4})[ ]?psi|psi[ ]?(\\d{2,4})'),
+    pattern: word('(\\d{1,4})[ ]?psig?|psig?[ ]?(\\d{1,4})'),
     meaning: ([, before, after]) => `${before ?? after} psi`,
     says: ([, before, after]) => ({ rating: { kind: 'psi', value: number(before ?? after) } }),
   },
-  says('pn ?(?:6|10|16|25|40)', 'nominal pressure, bar'),
+  {
+    pattern: word('pn ?(6|10|16|25|40)(?! ?flange)'),
+    meaning: ([, of]) => `nominal pressure ${of} bar`,
+    says: ([, of]) => ({ rating: { kind: 'pn', value: number(of) } }),
+  },
   {
     pattern: word('trim ?(?:no\\.? ?)?(1|5|8|10|12)'),
     meaning: ([, of]) => `trim ${of} of API 600`,
@@ -69,9 +73,19 @@ export const TAG_MARKINGS: readonly Marking[] = [
     meaning: ([, of]) => `heat code ${of}: the melt it was cast from`,
   },
   {
-    pattern: word('nsf(?:/ansi)?[ -]*(?:61|372)(?:[ /&-]*(?:61|372|g))*'),
-    meaning: 'for drinking water (NSF/ANSI 61 and 372)',
+    pattern: word('nsf(?:/ansi)?[ -]*(?:61[ /&-]*(?:372|g)|372[ /&-]*61)'),
+    meaning: 'for drinking water, lead-free (NSF/ANSI 61 and 372)',
+    says: () => ({ approvals: ['potable'], leadFree: true }),
+  },
+  {
+    pattern: word('nsf(?:/ansi)?[ -]*61'),
+    meaning: 'for drinking water (NSF/ANSI 61)',
     says: () => ({ approvals: ['potable'] }),
+  },
+  {
+    pattern: word('nsf(?:/ansi)?[ -]*372'),
+    meaning: 'lead-free (NSF/ANSI 372)',
+    says: () => ({ leadFree: true }),
   },
   says('(?:ansi )?z21\\.15(?:/csa 9\\.1)?|(?:csa|cga) ?9\\.1|(?:asme )?b16\\.(?:33|44)', 'for fuel gas', {
     approvals: ['gas'],

@@ -18,8 +18,19 @@ export type Steel = (typeof STEELS)[number];
 
 export const BONNETS = ['bolted', 'welded', 'pressure-seal', 'union', 'screwed'] as const;
 export const FACINGS = ['rf', 'ff', 'rtj'] as const;
-/** How a rating is said: cold working pressure, pressure class, plain psi, working steam pressure. */
-export const RATING_KINDS = ['cwp', 'class', 'psi', 'wsp'] as const;
+/** How a rating is said: cold working pressure, pressure class, plain psi, working steam pressure, nominal pressure in bar. */
+export const RATING_KINDS = ['cwp', 'class', 'psi', 'wsp', 'pn'] as const;
+
+/** What goes along with a valve as part of it. */
+export const ACCESSORIES = [
+  'panel-mount',
+  'wall-mount',
+  'long-handle',
+  'safety-handle',
+  'extension',
+  'drain',
+] as const;
+export type Accessory = (typeof ACCESSORIES)[number];
 
 /** One end of a valve, as it is ordered. */
 export interface SpecEnd {
@@ -64,6 +75,17 @@ export interface ValveSpec {
   setPressurePa?: number;
   rangePa?: [low: number, high: number];
   strainer?: boolean;
+  /** Halves of a two-piece body. */
+  sealWeld?: boolean;
+  /** Of a relief, of steam. */
+  capacityKgH?: number;
+  capacityW?: number;
+  /** Of a solenoid without power. */
+  normally?: 'open' | 'closed';
+  voltageV?: number;
+  leastDifferentialPa?: number;
+  maxTemperatureC?: number;
+  accessories?: Accessory[];
   approvals?: Approval[];
 }
 

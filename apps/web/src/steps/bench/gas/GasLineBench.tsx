@@ -5,6 +5,7 @@ import {
   type Given,
   gasLine,
   gasRunCalculation,
+  given,
 } from '@grevik/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
@@ -26,6 +27,9 @@ import { LineMap } from './LineMap';
 import { gasLineFields } from './gas-fields';
 import { endOf } from './run-words';
 
+/** Seven inches of water, said to be assumed. */
+const USUAL_SUPPLY_PA = 1744;
+
 type OwnCase = Omit<GasLineCase, 'gas' | 'heatW'>;
 
 const USUAL_DROP_PA = 0.5 * 249.08891;
@@ -39,7 +43,7 @@ export function GasLineBench({ line, position, duty, models }: BenchProps) {
   const fields = useMemo(() => gasLineFields(words), [words]);
   const filled = useMemo(
     () => ({
-      supplyPa: { value: duty.pressurePa, from: 'duty' } as Given<number>,
+      supplyPa: given(USUAL_SUPPLY_PA, ['duty', duty.pressurePa]),
       dropPa: { value: USUAL_DROP_PA, from: 'assumed' } as Given<number>,
       elbowsPerRun: { value: USUAL_ELBOWS, from: 'assumed' } as Given<number>,
     }),

@@ -7,6 +7,7 @@ import {
   purgeCard,
   usualKv,
   walkPaths,
+  given,
 } from '@grevik/core';
 import { Button } from '@mui/material';
 import { useMemo } from 'react';
@@ -26,6 +27,9 @@ import { FindingBar } from '../../../kit/finding/FindingBar';
 import styles from './Gas.module.css';
 import { type PurgeCase, purgeFields } from './gas-fields';
 
+/** Seven inches of water, said to be assumed. */
+const USUAL_SUPPLY_PA = 1744;
+
 const HEIGHT = 170;
 const VOLUMES = 2;
 const TRIP_TIMES = 1.5;
@@ -43,7 +47,7 @@ export function PurgeBench({ line, position, duty }: BenchProps) {
     const assumed = <T,>(value: T): Given<T> => ({ value, from: 'assumed' });
     return {
       insulated: assumed(false),
-      pressurePa: { value: duty.pressurePa, from: 'duty' } as Given<number>,
+      pressurePa: given(USUAL_SUPPLY_PA, ['duty', duty.pressurePa]),
       volumes: assumed(VOLUMES),
       openKv: assumed(usualKv('ball', boreM)),
       hasTrip: assumed(true),

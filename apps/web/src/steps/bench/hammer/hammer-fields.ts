@@ -1,4 +1,4 @@
-import { CHARACTERISTICS, type HammerCase } from '@grevik/core';
+import { CLOSURE_LAWS, type HammerCase } from '@grevik/core';
 import type { Words } from '../../../words';
 import type { FieldsOf } from '../case/case-fields';
 
@@ -12,12 +12,11 @@ export const hammerFields = (words: Words): FieldsOf<HammerCase> => ({
   diameterM: { label: words('hammer.bore'), as: 'length', min: 0.005, max: 1.5 },
   waveSpeedMs: { label: words('hammer.wave'), as: 'velocity', min: 150, max: 1482, even: true },
   temperatureC: { label: words('hammer.temperature'), as: 'temperature', min: 0, max: 150, even: true },
-  characteristic: {
+  law: {
     label: words('control.characteristic'),
     as: 'choice',
-    choices: CHARACTERISTICS,
-    say: (name) => words(`characteristics.${name}`),
+    choices: CLOSURE_LAWS.filter((law) => law !== 'instant'),
+    say: (law) => words(law === 'instant' ? 'closureLaws.linear' : `closureLaws.${law}`),
   },
-  openKv: { label: words('control.openKv'), as: 'capacity', min: 0.01, max: 1e5, hidden: true },
   roughnessM: { label: words('hammer.roughness'), as: 'length', min: 1e-7, max: 0.01, hidden: true },
 });

@@ -9,6 +9,7 @@ import {
   usualRadiatorM2,
   valveTypeFacts,
   walkPaths,
+  given,
 } from '@grevik/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
@@ -32,6 +33,9 @@ import { Dial } from './Dial';
 import { sixteenths } from './sixteenths';
 import styles from './Radiators.module.css';
 
+/** Two ounces, the usual of a vapour system; said to be assumed. */
+const USUAL_SUPPLY_PA = 860;
+
 interface SteamCase {
   supplyPa: number;
   returnPa: number;
@@ -54,7 +58,7 @@ export function RadiatorsBench({ line, position, duty, models }: BenchProps) {
   );
   const filled = useMemo(
     () => ({
-      supplyPa: { value: duty.pressurePa, from: 'duty' } as Given<number>,
+      supplyPa: given(USUAL_SUPPLY_PA, ['duty', duty.pressurePa]),
       returnPa: { value: 0, from: 'assumed' } as Given<number>,
     }),
     [duty.pressurePa],

@@ -6,6 +6,7 @@ import {
   liquidDensityKgM3,
   pipeBoreM,
   portProfile,
+  given,
 } from '@grevik/core';
 import { useMemo } from 'react';
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
@@ -32,6 +33,9 @@ import { FindingBar } from '../../../kit/finding/FindingBar';
 import { PortDrawing } from './PortDrawing';
 import styles from './Inside.module.css';
 import { PORT_BASIS } from './inside-basis';
+
+/** Said to be assumed. */
+const USUAL_PA = 4e5;
 
 interface PortCase {
   flowM3s: number;
@@ -77,7 +81,7 @@ export function PortBench({ line, position, duty, valve }: BenchProps) {
         value: duty.flowM3s || (Math.PI / 4) * diameterM ** 2 * ASSUMED_MS,
         from: duty.flowM3s ? 'duty' : 'assumed',
       } as Given<number>,
-      pressurePa: { value: duty.pressurePa, from: 'duty' } as Given<number>,
+      pressurePa: given(USUAL_PA, ['duty', duty.pressurePa]),
       diameterM: { value: diameterM, from: bore === undefined ? 'assumed' : 'pipe' } as Given<number>,
     };
   }, [duty, valve]);

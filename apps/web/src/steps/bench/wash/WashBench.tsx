@@ -8,6 +8,7 @@ import {
   inUnits,
   pipeBoreM,
   washLine,
+  given,
 } from '@grevik/core';
 import { useMemo } from 'react';
 import {
@@ -33,6 +34,10 @@ import { CaseFields } from '../case/CaseFields';
 import type { FieldsOf } from '../case/case-fields';
 import { useCase } from '../case/useCase';
 import { FindingBar } from '../../../kit/finding/FindingBar';
+
+/** Said to be assumed: the plate of the machine has it. */
+const USUAL_PA = 1.4e7;
+const USUAL_C = 20;
 
 const HEIGHT = 190;
 /** A usual gun: twenty litres a minute. */
@@ -65,8 +70,8 @@ export function WashBench({ line, position, duty }: BenchProps) {
         value: duty.flowM3s || USUAL_FLOW_M3S,
         from: duty.flowM3s ? 'duty' : 'assumed',
       } as Given<number>,
-      pressurePa: { value: duty.pressurePa, from: 'duty' } as Given<number>,
-      temperatureC: { value: duty.temperatureC, from: 'duty' } as Given<number>,
+      pressurePa: given(USUAL_PA, ['duty', duty.pressurePa]),
+      temperatureC: given(USUAL_C, ['duty', duty.temperatureC]),
       diameterM: {
         value: bore ?? duty.dn / 1000,
         from: bore === undefined ? 'assumed' : 'pipe',

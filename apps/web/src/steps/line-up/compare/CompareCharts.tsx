@@ -31,13 +31,14 @@ function RatingChart({ duty, columns }: ChartsProps) {
     .map(({ model, size }) => ({ name: modelWords(model).from, points: ratingCurve(duty, model, size) }))
     .filter(({ points }) => points.length > 1)
     .slice(0, PENS.length);
+  const { pressurePa, temperatureC } = duty;
   if (drawn.length === 0) return <p className={styles.none}>{words('compare.noRating')}</p>;
-  const { symbol } = inUnits(duty.pressurePa, 'pressure', figures.system);
-  const shown = (pressurePa: number): number =>
-    inUnits(pressurePa, 'pressure', figures.system, symbol).figure;
-  const warm = inUnits(duty.temperatureC, 'temperature', figures.system);
-  const degrees = (temperatureC: number): number =>
-    inUnits(temperatureC, 'temperature', figures.system, warm.symbol).figure;
+  if (pressurePa === undefined || temperatureC === undefined)
+    return <p className={styles.none}>{words('compare.noDuty')}</p>;
+  const { symbol } = inUnits(pressurePa, 'pressure', figures.system);
+  const shown = (pa: number): number => inUnits(pa, 'pressure', figures.system, symbol).figure;
+  const warm = inUnits(temperatureC, 'temperature', figures.system);
+  const degrees = (at: number): number => inUnits(at, 'temperature', figures.system, warm.symbol).figure;
   const longest = drawn.reduce((most, { points }) => Math.max(most, points.length), 0);
   const data = Array.from({ length: longest }, (_, at) => ({
     at: degrees(at * 5),
@@ -48,14 +49,15 @@ function RatingChart({ duty, columns }: ChartsProps) {
       }),
     ),
   }));
-  const hammerPa = hammerCurve(duty)?.points[0]?.peakPa;
+  const [firstColumn] = columns;
+  const hammerPa = firstColumn && hammerCurve(duty, firstColumn.model.type)?.points[0]?.peakPa;
   const most = Math.max(
-    shown(hammerPa ?? duty.pressurePa),
+    shown(hammerPa ?? pressurePa),
     ...drawn.map(({ points }) => shown(points[0]?.allowablePa ?? 0)),
   );
   const said = words('compare.ratingSays', {
-    pressure: figures.quantity(duty.pressurePa, 'pressure'),
-    temperature: figures.quantity(duty.temperatureC, 'temperature'),
+    pressure: figures.quantity(pressurePa, 'pressure'),
+    temperature: figures.quantity(temperatureC, 'temperature'),
     carries: columns
       .filter(({ rating }) => rating)
       .map(
@@ -91,7 +93,7 @@ function RatingChart({ duty, columns }: ChartsProps) {
             ))}
             <ReferenceDot
               x={warm.figure}
-              y={shown(duty.pressurePa)}
+              y={shown(pressurePa)}
               r={5}
               fill="var(--brass-fill)"
               stroke="var(--ink)"

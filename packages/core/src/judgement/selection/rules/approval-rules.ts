@@ -1,6 +1,6 @@
 import { isFuelGas, isPotable } from '../../../ground/media/index.js';
 import { isManyTurn } from '../../../ground/valves/index.js';
-import { type Rule, ask, care, ruledOut } from '../rule.js';
+import { type Rule, ask, care, ruledOut } from '../../duty/index.js';
 import { isSnapHandle, showsPosition } from './position-shown.js';
 import { shutsOff } from './shuts-off.js';
 
@@ -37,8 +37,8 @@ export const APPROVAL_RULES: readonly Rule[] = [
   {
     id: 'fire-indicating',
     group: 'medium-and-material',
-    when: 'Shut-off on a sprinkler line: listed, indicating, lockable or supervised, and slow.',
-    concerns: (duty) => duty.medium === 'fire-water' && shutsOff(duty),
+    when: 'Shut-off on a sprinkler line, not in the ground: listed, indicating, lockable or supervised, and slow.',
+    concerns: (duty) => duty.medium === 'fire-water' && shutsOff(duty) && duty.place !== 'buried',
     judge: (_duty, valve) => {
       const { approvals, closeTimeS, listedIndicating, type } = valve;
       const snap = isSnapHandle(valve);

@@ -1,11 +1,25 @@
 import { kvDropPa, pipeVelocityMs } from '../../../physics/loss/index.js';
 import { MEDIUM_FACTS, isRawWaste } from '../../../ground/media/index.js';
-import { type Port, familyOf, isCheck, valveTypeFacts } from '../../../ground/valves/index.js';
-import { liquidDensityKgM3, valveBoreM } from '../bore.js';
-import type { Candidate } from '../candidate.js';
-import type { Duty } from '../duty.js';
+import {
+  type Port,
+  type ValveType,
+  familyOf,
+  isCheck,
+  valveTypeFacts,
+} from '../../../ground/valves/index.js';
+import {
+  type Candidate,
+  type Duty,
+  type Rule,
+  ask,
+  askDuty,
+  care,
+  liquidDensityKgM3,
+  ruledOut,
+  supports,
+  valveBoreM,
+} from '../../duty/index.js';
 import { boreRatio, estimatedOpenKv } from '../open-kv.js';
-import { type Rule, ask, care, ruledOut, supports } from '../rule.js';
 
 const LARGE_DN = 300;
 const KNIFE_TO_PA = 4e5;
@@ -20,6 +34,33 @@ const isNarrow = (port: Port | undefined): boolean =>
   port === 'reduced' || port === 'standard' || port === 'venturi';
 const isBuildingWater = ({ medium }: Duty): boolean =>
   ['potable-cold', 'potable-hot', 'heating-water', 'irrigation'].includes(medium);
+
+/** What stands in the bore whatever its size. */
+const IN_THE_BORE: readonly ValveType[] = [
+  'needle',
+  'globe',
+  'globe-y',
+  'angle',
+  'compression-stop',
+  'compression-stop-angle',
+  'quarter-turn-stop',
+  'radiator-disc',
+  'radiator-metering',
+  'solenoid',
+  'ball-3-way',
+  'plug-3-way',
+  'check-lift-horizontal',
+  'check-lift-vertical',
+  'check-tilting',
+];
+const SWINGS: readonly ValveType[] = ['check-swing', 'check-swing-spring', 'check-swing-weighted'];
+
+/** Whether the kind of solids could change what is said of a valve. */
+function solidsDecide({ dn }: Duty, { type, port, boreM }: Candidate, isGeneric: boolean): boolean {
+  if (isCheck(type)) return SWINGS.includes(type);
+  if (familyOf(type) === 'butterfly') return dn >= LARGE_DN;
+  return type === 'ball' && port !== 'full' && (!isGeneric || port !== undefined || boreM !== undefined);
+}
 
 /** Pressure lost fully open at the duty's flow, by the handbook's estimate, Pa; undefined where flow or bore is not known. */
 function openLossPa(duty: Duty, valve: Candidate): number | undefined {
@@ -51,8 +92,8 @@ export const BORE_RULES: readonly Rule[] = [
     group: 'bore-and-solids',
     when: 'Butterfly on raw sewage or slurry.',
     concerns: ({ medium }, type) => isRawWaste(medium) && familyOf(type) === 'butterfly',
-    judge: ({ dn }) =>
-      dn < LARGE_DN
+    judge: ({ dn, solids }) =>
+      dn < LARGE_DN || solids === 'stringy'
         ? ruledOut('The disc stays in the flow: rags catch on it and it no longer closes.')
         : care('At this size most solids pass the disc, but rags still catch on it: plan to clear it.'),
   },
@@ -68,6 +109,8 @@ export const BORE_RULES: readonly Rule[] = [
         return care(
           'It has no seat pocket to fill, but grit cuts the rubber: exercise it and flush the seat.',
         );
+      if (pressurePa === undefined)
+        return askDuty('pressurePa', 'What is the highest pressure here? A knife gate is for low pressure.');
       const measured = {
         value: pressurePa,
         limit: pressurePa > KNIFE_NEVER_PA ? KNIFE_NEVER_PA : KNIFE_TO_PA,
@@ -97,20 +140,45 @@ export const BORE_RULES: readonly Rule[] = [
           ),
   },
   {
+    id: 'waste-obstructs',
+    group: 'bore-and-solids',
+    when: 'Raw sewage or slurry: what stands in the bore, or a passage smaller than the solids.',
+    source: 'Sewage pump practice: the smallest passage of pump, check and valve decides.',
+    concerns: ({ medium }) => isRawWaste(medium),
+    judge: (duty, valve, _settings, isGeneric) => {
+      if (IN_THE_BORE.includes(valve.type))
+        return ruledOut('It stands in the flow: rags and solids catch on it and block it.');
+      const boreM = valveBoreM(duty, valve);
+      const { smallestPassageM } = duty;
+      if (smallestPassageM !== undefined && boreM !== undefined && boreM < smallestPassageM)
+        return ruledOut('The solids the pump passes are larger than its bore.', {
+          value: boreM,
+          limit: smallestPassageM,
+          unit: 'm',
+        });
+      return duty.solids === undefined && solidsDecide(duty, valve, isGeneric)
+        ? askDuty('solids', 'What is in the sewage: grit, rags and strings? It decides on this type.')
+        : undefined;
+    },
+  },
+  {
     id: 'reduced-port-waste',
     group: 'bore-and-solids',
     when: 'Solids and a port under four fifths of the pipe.',
     concerns: ({ solids }, type) => solids !== undefined && solids !== 'none' && !isCheck(type),
     judge: (duty, valve) => {
       const ratio = boreRatio(duty, valve);
+      if (ratio === undefined && valve.port === undefined && valve.type === 'ball')
+        return ask('port', 'Which port does it have? Solids settle where the bore narrows.');
       const narrow = ratio === undefined ? isNarrow(valve.port) : ratio < LEAST_PORT_FOR_SOLIDS;
       if (!narrow) return undefined;
       const measured =
         ratio === undefined
           ? undefined
           : ({ value: ratio, limit: LEAST_PORT_FOR_SOLIDS, unit: 'ratio' } as const);
-      return duty.solids === 'stringy'
-        ? ruledOut('Rags and strings catch where the bore narrows.', measured)
+      const isWaste = MEDIUM_FACTS[duty.medium].family === 'waste';
+      return isWaste && (duty.solids === 'stringy' || duty.solids === 'grit')
+        ? ruledOut('Rags, strings and grit catch where the bore narrows.', measured)
         : care('Solids settle where the bore narrows: use a full port where possible.', measured);
     },
   },
@@ -122,6 +190,8 @@ export const BORE_RULES: readonly Rule[] = [
     applies: (_duty, { type, port }) => isNarrow(port) || ['globe', 'stop'].includes(familyOf(type)),
     judge: (duty, valve) => {
       const lossPa = openLossPa(duty, valve);
+      if (duty.pressurePa === undefined)
+        return askDuty('pressurePa', 'How low is the pressure? A valve may take a fifth of it at most.');
       const limit = LOSS_SHARE_OUT * duty.pressurePa;
       if (lossPa === undefined)
         return care(

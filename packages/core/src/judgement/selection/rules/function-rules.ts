@@ -1,4 +1,4 @@
-import { MEDIUM_FACTS, isFuelGas, isPotable, isRawWaste, isSteam } from '../../../ground/media/index.js';
+import { type Medium, MEDIUM_FACTS, isPotable, isRawWaste } from '../../../ground/media/index.js';
 import {
   type ValveType,
   FUNCTION_WORDS,
@@ -10,15 +10,37 @@ import {
   valveTypeFacts,
 } from '../../../ground/valves/index.js';
 import { capitalized, withArticle } from '../../../ground/wording/index.js';
-import type { Duty } from '../duty.js';
-import { withOptions } from '../house-rules.js';
-import { type Rule, ask, care, ruledOut, supports } from '../rule.js';
+import {
+  type Duty,
+  type Rule,
+  advice,
+  ask,
+  askDuty,
+  care,
+  ruledOut,
+  supports,
+  withOptions,
+} from '../../duty/index.js';
+import { closingMaterials } from './pressure-rules.js';
 import { showsPosition, takesLock } from './position-shown.js';
 import { shutsOff } from './shuts-off.js';
 
 const isClean = ({ solids, medium }: Duty): boolean => (solids ?? 'none') === 'none' && !isRawWaste(medium);
 const COMPRESSION = ['compression-stop', 'compression-stop-angle'];
 const BALLS = ['ball', 'quarter-turn-stop'];
+const RUBBERS: readonly string[] = ['rubber', 'nbr', 'epdm', 'fkm', 'neoprene'];
+const FINE_THREAD_TO_DN = 15;
+const isThreeWay = (type: ValveType): boolean => type === 'ball-3-way' || type === 'plug-3-way';
+
+/** Water lines on which a check could be taken for a backflow preventer. */
+const TOUCHES_DRINKING_WATER: readonly Medium[] = [
+  'potable-cold',
+  'potable-hot',
+  'heating-water',
+  'irrigation',
+  'fire-water',
+  'wash-water-high-pressure',
+];
 
 /** Can this kind of valve do what is asked at all, and how well. */
 const aValve = (type: ValveType): string => capitalized(withArticle(`${VALVE_TYPE_FACTS[type].words} valve`));
@@ -29,7 +51,10 @@ export const FUNCTION_RULES: readonly Rule[] = [
     group: 'function',
     when: 'The type is not made for this function.',
     concerns: ({ function: asked }, type) =>
-      asked !== 'non-return' && !isCheck(type) && !valveTypeFacts(type).serves.includes(asked),
+      asked !== 'non-return' &&
+      !isCheck(type) &&
+      !valveTypeFacts(type).serves.includes(asked) &&
+      !(isThreeWay(type) && shutsOff({ function: asked })),
     judge: (duty, valve) =>
       ruledOut(`${aValve(valve.type)} is not made to ${FUNCTION_WORDS[duty.function]}.`),
   },
@@ -107,22 +132,30 @@ export const FUNCTION_RULES: readonly Rule[] = [
     when: 'Compression stop or disc radiator valve, to throttle.',
     concerns: (duty, type) =>
       duty.function === 'throttle' && (COMPRESSION.includes(type) || type === 'radiator-disc'),
-    judge: (duty) =>
-      duty.fineControl
+    judge: (duty, valve) => {
+      const known = closingMaterials(valve);
+      if (valve.type === 'compression-stop-angle' && duty.dn <= FINE_THREAD_TO_DN) {
+        if (known.some((material) => RUBBERS.includes(material))) return undefined;
+        if (known.length === 0)
+          return ask(
+            'discMaterial',
+            'What is its washer made of? A rubber one on a fine thread sets a flow well.',
+          );
+        return care('Its hard seat wire-draws part open: use one with a rubber washer.');
+      }
+      return duty.fineControl
         ? ruledOut(
             'A washer over a wide opening passes most of the flow in the first turn. Not for fine control.',
           )
-        : care('A washer can throttle, but it flutters and wears: set it well off the seat.'),
+        : care('A washer can throttle, but it flutters and wears: set it well off the seat.');
+    },
   },
   {
     id: 'globe-inline-isolation',
     group: 'function',
-    when: 'Globe or compression stop from DN25, as isolation within a run.',
+    when: 'Globe of any form or compression stop, to shut off within a run.',
     concerns: (duty, type) =>
-      duty.function === 'isolate' &&
-      duty.dn >= 25 &&
-      !duty.endOfLine &&
-      ['globe', 'globe-y', 'compression-stop'].includes(type),
+      shutsOff(duty) && !duty.endOfLine && ['globe', 'globe-y', 'angle', 'compression-stop'].includes(type),
     judge: (duty) => {
       if (duty.passThrough) return ruledOut('The flow path turns over the seat: no snake or camera passes.');
       if (duty.reverseFlowPossible)
@@ -219,13 +252,23 @@ export const FUNCTION_RULES: readonly Rule[] = [
   {
     id: 'check-not-backflow-preventer',
     group: 'function',
-    when: 'Reverse flow on drinking water with a cross-connection hazard downstream.',
-    concerns: (duty) =>
-      duty.function === 'non-return' && isPotable(duty.medium) && duty.crossConnection === true,
-    judge: () =>
-      ruledOut(
-        'A check valve is not a backflow preventer. Install the assembly the code lists for this hazard, tested by a certified tester.',
-      ),
+    when: 'Reverse flow on a water line that touches drinking water.',
+    concerns: (duty, type) =>
+      duty.function === 'non-return' &&
+      isCheck(type) &&
+      TOUCHES_DRINKING_WATER.includes(duty.medium) &&
+      duty.crossConnection !== false,
+    judge: ({ crossConnection, medium }) =>
+      crossConnection
+        ? ruledOut(
+            'A check valve is not a backflow preventer. Install the assembly the code lists for this hazard, tested by a certified tester.',
+          )
+        : askDuty(
+            'crossConnection',
+            isPotable(medium)
+              ? 'Is there a hazard to drinking water beyond it? A check valve is not a backflow preventer.'
+              : 'Is it fed from drinking water? Then it usually is a cross connection, and a check valve is not a backflow preventer.',
+          ),
   },
   {
     id: 'relief-free-way',
@@ -234,7 +277,7 @@ export const FUNCTION_RULES: readonly Rule[] = [
     source: 'ASME BPVC Section VIII, overpressure protection; plumbing codes on relief discharge.',
     concerns: ({ function: asked }, type) => asked === 'relieve' && type === 'relief',
     judge: () =>
-      supports(
+      advice(
         'No valve may be between it and what it protects. Its outlet runs full size, downhill, to a visible place.',
       ),
   },
@@ -246,23 +289,8 @@ export const FUNCTION_RULES: readonly Rule[] = [
     concerns: ({ function: asked, medium }, type) =>
       asked === 'reduce-pressure' && type === 'pressure-reducing' && isPotable(medium),
     judge: () =>
-      supports(
+      advice(
         'It blocks the way back to the street: where water is heated downstream, an expansion tank is needed. A strainer upstream protects its seat.',
-      ),
-  },
-  {
-    id: 'made-for-another-service',
-    group: 'function',
-    when: 'Radiator valve not on heating or steam, gas cock not on gas.',
-    source: 'ASME B16.33 and B16.44 for gas cocks; radiator valves are rated and tailed for radiators only.',
-    concerns: ({ medium }, type) =>
-      (familyOf(type) === 'radiator' && medium !== 'heating-water' && !isSteam(medium)) ||
-      (type === 'butterfly-gas-cock' && !isFuelGas(medium)),
-    judge: (_duty, { type }) =>
-      ruledOut(
-        type === 'butterfly-gas-cock'
-          ? 'It is made and approved for fuel gas only.'
-          : 'It is made for radiators: steam and heating water only.',
       ),
   },
 ];

@@ -1,8 +1,17 @@
 import { isFuelGas, isLiquid, isSteam } from '../../../ground/media/index.js';
 import { type End, BODY_WORDS, isCopperAlloy, valveTypeFacts } from '../../../ground/valves/index.js';
-import type { Candidate } from '../candidate.js';
-import { withOptions } from '../house-rules.js';
-import { type Rule, care, ruledOut, supports } from '../rule.js';
+import {
+  type Candidate,
+  type Rule,
+  askDuty,
+  care,
+  judgeGasJoint,
+  judgeJointRating,
+  ruledOut,
+  supports,
+  withOptions,
+} from '../../duty/index.js';
+import { bestConnection } from '../../hook-up/index.js';
 import { closingMaterials } from './pressure-rules.js';
 
 const NPT: readonly End[] = ['fip', 'mip'];
@@ -22,6 +31,23 @@ const isSoftSeated = (valve: Candidate): boolean => {
 
 /** How it joins, as far as that decides which valve. */
 export const JOINT_RULES: readonly Rule[] = [
+  {
+    id: 'gas-joint',
+    group: 'medium-and-material',
+    when: 'Fuel gas, by its joints.',
+    source: 'Joint chapters of the fuel-gas codes (NFPA 54, IFGC).',
+    concerns: ({ medium }) => isFuelGas(medium),
+    applies: (_duty, { ends }) => ends !== undefined,
+    judge: judgeGasJoint,
+  },
+  {
+    id: 'joint-rating',
+    group: 'medium-and-material',
+    when: 'A joint that no table rates, or that steam or a high-pressure wash line rules out.',
+    source: 'The joint’s own standard; without one its maker’s sheet.',
+    applies: (_duty, { ends }) => ends !== undefined,
+    judge: judgeJointRating,
+  },
   {
     id: 'sweat-heat',
     group: 'place-and-hands',
@@ -76,9 +102,19 @@ export const JOINT_RULES: readonly Rule[] = [
   {
     id: 'thread-family',
     group: 'place-and-hands',
-    when: 'BSP threads among NPT.',
-    applies: (_duty, valve) => hasAny(valve, BSP),
-    judge: () => ruledOut('BSP starts in NPT and then leaks: use only a listed adapter.'),
+    when: 'BSP threads among NPT, or the other way round.',
+    applies: (_duty, valve) => hasAny(valve, BSP) || hasAny(valve, NPT),
+    judge: ({ threads }, valve) => {
+      if (hasAny(valve, NPT) && hasAny(valve, BSP))
+        return ruledOut('NPT on one end and BSP on the other: one of them leaks without a listed adapter.');
+      if (threads === undefined)
+        return hasAny(valve, BSP)
+          ? askDuty('threads', 'Which threads does this job have? BSP starts in NPT and then leaks.')
+          : undefined;
+      return hasAny(valve, threads === 'bsp' ? NPT : BSP)
+        ? ruledOut('NPT and BSP start in each other and then leak: use only a listed adapter.')
+        : undefined;
+    },
   },
   {
     id: 'plastic-female-thread',
@@ -91,5 +127,14 @@ export const JOINT_RULES: readonly Rule[] = [
       care(
         'A metal male thread splits a plain plastic female thread: use reinforced female ends, or a plastic male thread.',
       ),
+  },
+  {
+    id: 'ends-pipe',
+    group: 'place-and-hands',
+    when: 'Ends that do not go straight onto the pipe, by the plainest connection there is.',
+    source: 'The connections of the hook-up.',
+    concerns: ({ pipe }) => pipe !== undefined,
+    applies: (_duty, { ends }) => ends !== undefined,
+    judge: (duty, valve, settings) => bestConnection(duty, valve, settings),
   },
 ];

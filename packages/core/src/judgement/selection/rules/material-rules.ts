@@ -1,4 +1,4 @@
-import { MEDIUM_FACTS, isFuelGas, isGas } from '../../../ground/media/index.js';
+import { MEDIUM_FACTS, isFuelGas, isGas, isSteam } from '../../../ground/media/index.js';
 import {
   type BodyMaterial,
   type SeatMaterial,
@@ -7,12 +7,17 @@ import {
   familyOf,
   isManyTurn,
 } from '../../../ground/valves/index.js';
-import { type Rule, ask, care, ruledOut, supports } from '../rule.js';
+import { type Rule, ask, askDuty, care, ruledOut, supports } from '../../duty/index.js';
+import { isSnapHandle } from './position-shown.js';
 import { closingMaterials } from './pressure-rules.js';
 
 const BRASSES: readonly BodyMaterial[] = ['brass', 'plated-brass', 'dzr-brass', 'bronze'];
 const IRONS: readonly BodyMaterial[] = ['grey-iron', 'ductile-iron', 'carbon-steel'];
 const WASHER_RUBBERS: readonly SeatMaterial[] = ['rubber', 'nbr', 'epdm', 'neoprene'];
+const NOT_IN_OXYGEN: readonly SeatMaterial[] = ['nbr', 'epdm', 'neoprene'];
+const IRON_BURNS_PA = 5e5;
+const OXYGEN =
+  'Cleaned for oxygen, by the licensed. Where gases mix, a check valve on both legs and a flash arrestor.';
 const LASTING: readonly SeatMaterial[] = ['nylon', 'ptfe', 'reinforced-ptfe'];
 
 /** A type that closes by a washer or disc screwed down on a seat. */
@@ -32,10 +37,13 @@ export const MATERIAL_RULES: readonly Rule[] = [
   {
     id: 'plastic-gas-air',
     group: 'medium-and-material',
-    when: 'PVC or CPVC with a gas or compressed air.',
-    concerns: ({ medium }) => isGas(medium),
+    when: 'PVC or CPVC with a gas, compressed air or steam.',
+    concerns: ({ medium }) => isGas(medium) || isSteam(medium),
     applies: (_duty, { bodyMaterial }) => bodyMaterial === 'pvc' || bodyMaterial === 'cpvc',
-    judge: () => ruledOut('Plastic under gas stores energy and shatters.'),
+    judge: ({ medium }) =>
+      ruledOut(
+        isSteam(medium) ? 'Plastic is not for steam.' : 'Plastic under gas stores energy and shatters.',
+      ),
   },
   {
     id: 'vapour-metering',
@@ -147,9 +155,38 @@ export const MATERIAL_RULES: readonly Rule[] = [
     group: 'medium-and-material',
     when: 'Oxidiser gas.',
     concerns: ({ medium }) => medium === 'oxidiser-gas',
+    judge: ({ pressurePa }, valve) => {
+      const { bodyMaterial } = valve;
+      const known = closingMaterials(valve);
+      if (known.some((material) => NOT_IN_OXYGEN.includes(material)))
+        return ruledOut('Its rubber can ignite in an oxidizer.');
+      if (bodyMaterial && IRONS.includes(bodyMaterial)) {
+        if (pressurePa !== undefined && pressurePa >= IRON_BURNS_PA)
+          return ruledOut('At this pressure particles striking steel or iron can ignite it.', {
+            value: pressurePa,
+            limit: IRON_BURNS_PA,
+            unit: 'Pa',
+          });
+        if (pressurePa === undefined)
+          return askDuty('pressurePa', 'What is the pressure? Steel and iron can ignite in an oxidizer.');
+      }
+      return care(
+        isSnapHandle(valve) === true
+          ? `${OXYGEN} Open it slowly: a quick lever heats the gas ahead of it.`
+          : OXYGEN,
+      );
+    },
+  },
+  {
+    id: 'plastic-outdoors',
+    group: 'medium-and-material',
+    when: 'PVC or CPVC outdoors.',
+    source: 'Plastic pipe handbooks: ultraviolet light and frost.',
+    concerns: ({ place }) => place === 'outdoors',
+    applies: (_duty, { bodyMaterial }) => bodyMaterial === 'pvc' || bodyMaterial === 'cpvc',
     judge: () =>
       care(
-        'Use a valve cleaned for this service, to a licensed design; where gases mix, a check valve on both lines.',
+        'Sunlight makes plastic brittle and frost cracks it: shade or paint it, and drain it before frost.',
       ),
   },
 ];

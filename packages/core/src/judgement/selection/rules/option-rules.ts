@@ -1,8 +1,14 @@
 import { MEDIUM_FACTS, isFuelGas } from '../../../ground/media/index.js';
 import { type ValveType, familyOf } from '../../../ground/valves/index.js';
 import { boreRatio } from '../open-kv.js';
-import { type HouseRule, type OptionOf, withOptions } from '../house-rules.js';
-import type { Judgement, ReasonVerdict, Rule } from '../rule.js';
+import {
+  type HouseRule,
+  type Judgement,
+  type OptionOf,
+  type ReasonVerdict,
+  type Rule,
+  withOptions,
+} from '../../duty/index.js';
 import { shutsOff } from './shuts-off.js';
 
 const COMPRESSION: readonly ValveType[] = ['compression-stop', 'compression-stop-angle'];

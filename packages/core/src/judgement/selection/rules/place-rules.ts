@@ -1,7 +1,6 @@
 import { MEDIUM_FACTS, isFuelGas } from '../../../ground/media/index.js';
 import { stemRoomM, type Operator, familyOf, isHandled } from '../../../ground/valves/index.js';
-import { withOptions } from '../house-rules.js';
-import { type Rule, ask, care, ruledOut, supports } from '../rule.js';
+import { type Rule, ask, care, ruledOut, supports, withOptions } from '../../duty/index.js';
 import { takesLock } from './position-shown.js';
 
 const ABOVE_GROUND: readonly Operator[] = [
@@ -112,7 +111,8 @@ export const PLACE_RULES: readonly Rule[] = [
     group: 'place-and-hands',
     when: 'Two-piece body threaded into pipe that will be unscrewed.',
     concerns: ({ serviceable }) => serviceable === true,
-    applies: (_duty, { pieces, ends = [] }) => pieces === 2 && (ends.includes('fip') || ends.includes('mip')),
+    applies: (_duty, { pieces, sealWeld, ends = [] }) =>
+      pieces === 2 && !sealWeld && (ends.includes('fip') || ends.includes('mip')),
     judge: () =>
       care('A wrench on the wrong end unscrews the body instead of the pipe: hold the end on the pipe side.'),
   },
@@ -120,14 +120,15 @@ export const PLACE_RULES: readonly Rule[] = [
     id: 'gas-reach',
     group: 'place-and-hands',
     when: 'Gas shut-off away from its appliance.',
-    concerns: ({ medium, distanceToApplianceM }) =>
-      isFuelGas(medium) && (distanceToApplianceM ?? 0) > REACH_M,
+    concerns: ({ medium, distanceToApplianceM, otherRoom }) =>
+      isFuelGas(medium) && ((distanceToApplianceM ?? 0) > REACH_M || otherRoom === true),
     judge: ({ distanceToApplianceM = 0 }) =>
-      care('Most codes require it within reach of the appliance, in the same room. The local code decides.', {
-        value: distanceToApplianceM,
-        limit: REACH_M,
-        unit: 'm',
-      }),
+      care(
+        'Most codes require it within reach of the appliance, in the same room. The local code decides.',
+        distanceToApplianceM > REACH_M
+          ? { value: distanceToApplianceM, limit: REACH_M, unit: 'm' }
+          : undefined,
+      ),
   },
   {
     id: 'taper-plug-new',
@@ -173,9 +174,10 @@ export const PLACE_RULES: readonly Rule[] = [
     concerns: ({ place, medium, temperatureC }, type) =>
       place === 'outdoors' &&
       MEDIUM_FACTS[medium].family === 'water' &&
+      temperatureC !== undefined &&
       temperatureC <= FROST_C &&
       familyOf(type) === 'ball',
-    judge: ({ temperatureC }) =>
+    judge: ({ temperatureC = FROST_C }) =>
       care('Water enclosed in the ball freezes and splits the body: drain it half open before frost.', {
         value: temperatureC,
         limit: FROST_C,

@@ -1,5 +1,5 @@
 import { type Operator, isQuarterTurn } from '../../../ground/valves/index.js';
-import type { Candidate } from '../candidate.js';
+import type { Candidate } from '../../duty/index.js';
 
 /** Whether a glance tells open from shut: a quarter-turn handle, a rising stem or a listed indicator does. Undefined where the stem decides and is not known. */
 export function showsPosition({ type, stem, operator, listedIndicating }: Candidate): boolean | undefined {

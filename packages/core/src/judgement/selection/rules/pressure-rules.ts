@@ -8,13 +8,24 @@ import {
   familyOf,
   valveTypeFacts,
 } from '../../../ground/valves/index.js';
-import { rateAssembly } from '../assembly.js';
-import { valveBoreM } from '../bore.js';
-import type { Candidate } from '../candidate.js';
-import { type Rule, ask, care, ruledOut } from '../rule.js';
+import {
+  type Assembly,
+  type Candidate,
+  type Duty,
+  type Judgement,
+  type Rule,
+  ask,
+  askDuty,
+  care,
+  mostOfPlasticPa,
+  NEAR_RATING,
+  rateAssembly,
+  ruledOut,
+  valveBoreM,
+} from '../../duty/index.js';
 import { withArticle } from '../../../ground/wording/index.js';
 
-const NEAR_RATING = 0.8;
+const PLASTIC_LIMIT_C = { pvc: 60, cpvc: 93 } as const;
 const NEAR_SEAT_LIMIT_C = 10;
 const WASH_MARGIN = 1.1;
 const WASH_BORE_MS = 12;
@@ -51,6 +62,40 @@ const ASK_RATING = {
   bodyMaterial: 'Which plastic is the body? Its rating falls with temperature, by material.',
 } as const;
 
+const ASK_DUTY = {
+  pressurePa: 'What is the highest pressure here? The rating cannot be checked without it.',
+  temperatureC: 'How hot does it get here? The rating depends on it.',
+} as const;
+
+/** What is asked before a rating can be judged. */
+const asked = ({ missing, unknown }: Assembly): Judgement[] => [
+  ...(missing ? [ask(missing, ASK_RATING[missing])] : []),
+  ...unknown.map((fact) => askDuty(fact, ASK_DUTY[fact])),
+];
+
+/** The plastic of a body, where it is of one. */
+const plasticOf = ({ bodyMaterial }: Candidate): 'pvc' | 'cpvc' | undefined =>
+  bodyMaterial === 'pvc' || bodyMaterial === 'cpvc' ? bodyMaterial : undefined;
+
+/** Whether the bore passes what the machine pumps. */
+function washBore(duty: Duty, valve: Candidate): Judgement[] {
+  if (duty.flowM3s === undefined)
+    return [askDuty('flowM3s', 'What flow does the machine make? Read its plate: the bore follows from it.')];
+  const boreM = valveBoreM(duty, valve);
+  if (boreM === undefined)
+    return [ask('boreM', 'What is its bore? The flow needs the bore, whatever the thread size.')];
+  const value = pipeVelocityMs(duty.flowM3s, boreM);
+  return value > WASH_BORE_MS
+    ? [
+        care('The bore is small for this flow: it heats the water and takes pressure from the gun.', {
+          value,
+          limit: WASH_BORE_MS,
+          unit: 'm/s',
+        }),
+      ]
+    : [];
+}
+
 /** Can it take the pressure and the heat. */
 export const PRESSURE_RULES: readonly Rule[] = [
   {
@@ -58,32 +103,70 @@ export const PRESSURE_RULES: readonly Rule[] = [
     group: 'medium-and-material',
     when: 'Pressure against the rating of the weakest part, body or joints, at the temperature.',
     judge: (duty, valve) => {
-      const { rating, missing } = rateAssembly(duty, valve);
+      const { pressurePa } = duty;
+      const assembly = rateAssembly(duty, valve);
+      const { rating } = assembly;
       if (rating?.verdict === 'not-rated')
         return ruledOut(`The ${rating.governing} is not rated at this temperature.`);
-      if (rating?.verdict === 'over') {
-        return ruledOut(`The pressure exceeds the rating of the ${rating.governing}.`, {
-          value: duty.pressurePa,
-          limit: rating.allowablePa,
+      const measured =
+        rating && pressurePa !== undefined
+          ? ({ value: pressurePa, limit: rating.allowablePa, unit: 'Pa' } as const)
+          : undefined;
+      if (rating?.verdict === 'over')
+        return ruledOut(`The pressure exceeds the rating of the ${rating.governing}.`, measured);
+      const mostPa = assembly.missing && mostOfPlasticPa(duty, valve);
+      if (mostPa !== undefined && pressurePa !== undefined && pressurePa > mostPa)
+        return ruledOut('No valve of this plastic carries the pressure at this temperature.', {
+          value: pressurePa,
+          limit: mostPa,
           unit: 'Pa',
         });
-      }
-      if (missing) return ask(missing, ASK_RATING[missing]);
+      const questions = asked(assembly);
+      if (questions.length > 0) return questions;
       if (rating?.utilisation === undefined || rating.utilisation <= NEAR_RATING) return undefined;
-      return care(`The ${rating.governing} is near its rating: allow for surges.`, {
-        value: duty.pressurePa,
-        limit: rating.allowablePa,
-        unit: 'Pa',
-      });
+      return care(
+        rating.utilisation === 1
+          ? `The pressure is at the rating of the ${rating.governing}: nothing is left for surges.`
+          : `The ${rating.governing} is near its rating: allow for surges.`,
+        measured,
+      );
+    },
+  },
+  {
+    id: 'plastic-heat',
+    group: 'medium-and-material',
+    when: 'PVC above 60 °C, CPVC above 93 °C.',
+    source: 'ASTM D1785 and F441 rate no pipe or valve above them.',
+    applies: (_duty, valve) => plasticOf(valve) !== undefined,
+    judge: ({ temperatureC, medium }, valve) => {
+      const limit = PLASTIC_LIMIT_C[plasticOf(valve) ?? 'pvc'];
+      if (temperatureC === undefined)
+        return MEDIUM_FACTS[medium].rangeC[1] > limit
+          ? askDuty('temperatureC', 'How hot does it get here? Plastic softens.')
+          : undefined;
+      return temperatureC > limit
+        ? ruledOut('This plastic softens at this temperature, whatever its rating.', {
+            value: temperatureC,
+            limit,
+            unit: 'C',
+          })
+        : undefined;
     },
   },
   {
     id: 'seat-temperature',
     group: 'medium-and-material',
     when: "Temperature against the seat's or disc's limit.",
-    concerns: ({ temperatureC }) => temperatureC >= COOLEST_SOFT_LIMIT_C - NEAR_SEAT_LIMIT_C,
-    judge: ({ temperatureC }, valve) => {
+    concerns: ({ temperatureC, medium }) =>
+      (temperatureC ?? MEDIUM_FACTS[medium].rangeC[1]) >= COOLEST_SOFT_LIMIT_C - NEAR_SEAT_LIMIT_C,
+    judge: ({ temperatureC, medium }, valve) => {
       const known = closingMaterials(valve);
+      if (temperatureC === undefined) {
+        const hottest = MEDIUM_FACTS[medium].rangeC[1];
+        return known.some((material) => hottest > limitC(material) - NEAR_SEAT_LIMIT_C)
+          ? askDuty('temperatureC', 'How hot does it get here? The seat has a limit.')
+          : undefined;
+      }
       const [first, second] = known;
       const weakest = first && second && limitC(second) < limitC(first) ? second : first;
       const limit = weakest ? limitC(weakest) : Infinity;
@@ -109,7 +192,7 @@ export const PRESSURE_RULES: readonly Rule[] = [
       }
       if (!weakest || temperatureC < limit - NEAR_SEAT_LIMIT_C) return undefined;
       return care(
-        `Close to the temperature limit of ${withArticle(SEAT_WORDS[weakest])} seat: expect a stiff handle and a short life.`,
+        `${temperatureC === limit ? 'At' : 'Close to'} the temperature limit of ${withArticle(SEAT_WORDS[weakest])} seat: expect a stiff handle and a short life.`,
         {
           value: temperatureC,
           limit,
@@ -124,29 +207,24 @@ export const PRESSURE_RULES: readonly Rule[] = [
     when: 'High-pressure wash: a rating 10 % over the machine, and a bore for the flow.',
     concerns: ({ medium }) => medium === 'wash-water-high-pressure',
     judge: (duty, valve) => {
-      const { rating, missing } = rateAssembly(duty, valve);
-      const measured = rating && ({ value: duty.pressurePa, limit: rating.allowablePa, unit: 'Pa' } as const);
-      if (rating && rating.allowablePa < duty.pressurePa)
+      if (plasticOf(valve)) return ruledOut('Plastic is not for high-pressure wash lines.');
+      const { pressurePa } = duty;
+      const assembly = rateAssembly(duty, valve);
+      const { rating } = assembly;
+      const measured =
+        rating && pressurePa !== undefined
+          ? ({ value: pressurePa, limit: rating.allowablePa, unit: 'Pa' } as const)
+          : undefined;
+      if (rating && measured && rating.allowablePa < measured.value)
         return ruledOut(`The ${rating.governing} is rated below the pressure of the machine.`, measured);
-      if (missing) return ask(missing, ASK_RATING[missing]);
-      if (rating && rating.allowablePa < WASH_MARGIN * duty.pressurePa) {
-        return care(
-          `The ${rating.governing} should be rated 10 % above the pressure of the machine.`,
-          measured,
+      const said = asked(assembly);
+      if (pressurePa === undefined && said.length === 0)
+        said.push(askDuty('pressurePa', 'What pressure does the machine make? Read its plate.'));
+      if (said.length === 0 && rating && measured && rating.allowablePa < WASH_MARGIN * measured.value)
+        said.push(
+          care(`The ${rating.governing} should be rated 10 % above the pressure of the machine.`, measured),
         );
-      }
-      if (duty.flowM3s === undefined) return undefined;
-      const boreM = valveBoreM(duty, valve);
-      if (boreM === undefined)
-        return ask('boreM', 'What is its bore? The flow needs the bore, whatever the thread size.');
-      const velocity = pipeVelocityMs(duty.flowM3s, boreM);
-      return velocity > WASH_BORE_MS
-        ? care('The bore is small for this flow: it heats the water and takes pressure from the gun.', {
-            value: velocity,
-            limit: WASH_BORE_MS,
-            unit: 'm/s',
-          })
-        : undefined;
+      return [...said, ...washBore(duty, valve)];
     },
   },
   {

@@ -1,5 +1,5 @@
-import type { Duty } from '../duty.js';
+import type { Duty } from '../../duty/index.js';
 
 /** Whether it is there to shut the line, at leisure or in an emergency. */
-export const shutsOff = ({ function: asked }: Duty): boolean =>
+export const shutsOff = ({ function: asked }: Pick<Duty, 'function'>): boolean =>
   asked === 'isolate' || asked === 'emergency-shutoff';

@@ -1,6 +1,17 @@
-import { MEDIUM_FACTS, isLiquid, isRawWaste } from '../../../ground/media/index.js';
+import { MEDIUM_FACTS, isLiquid } from '../../../ground/media/index.js';
 import { type Operator, type ValveType, familyOf } from '../../../ground/valves/index.js';
-import { type Rule, ask, care, ruledOut, supports } from '../rule.js';
+import {
+  type Rule,
+  advice,
+  ask,
+  care,
+  closingLaw,
+  closingLine,
+  leastClosingS,
+  ruledOut,
+  supports,
+  surgeLimitPa,
+} from '../../duty/index.js';
 import { isSnapHandle } from './position-shown.js';
 import { shutsOff } from './shuts-off.js';
 
@@ -9,7 +20,6 @@ const MAINS_TO_DN = 300;
 const LARGE_MAINS_DN = 350;
 const POWERED: readonly Operator[] = ['electric', 'pneumatic', 'hydraulic'];
 const HAND_LEVERS: readonly Operator[] = ['lever', 'locking-lever', 'notch-lever', 'tee', 'round-handle'];
-const SLOW_S = 5;
 /** Sizes from which no hand closes it slowly enough, or at all, by a lever. */
 const GEAR_FROM_DN: Partial<Record<ReturnType<typeof familyOf>, number>> = {
   butterfly: 200,
@@ -56,34 +66,45 @@ export const WATERWORKS_RULES: readonly Rule[] = [
     when: 'Eccentric plug on waste.',
     concerns: ({ medium }, type) => type === 'plug-eccentric' && MEDIUM_FACTS[medium].family === 'waste',
     judge: () =>
-      supports(
+      advice(
         'Install it with the shaft level so that the plug swings up to the top, and the end marked SEAT upstream: grit then stays clear of it.',
       ),
   },
   {
     id: 'pump-control-ball',
     group: 'waterworks',
-    when: 'Ball or butterfly downstream of a pump that starts and stops, on a line that can surge.',
+    when: 'Ball or butterfly downstream of a pump that starts and stops.',
     concerns: (duty, type) =>
       (type === 'ball' || isShutOffButterfly(type)) &&
       isLiquid(duty.medium) &&
       (duty.startsPerHour ?? 0) > 0 &&
-      (duty.surgeLimitPa !== undefined || duty.closureTimeS !== undefined) &&
       (shutsOff(duty) || duty.function === 'throttle'),
-    judge: (_duty, valve) => {
-      const { operator, closeTimeS } = valve;
+    judge: (duty, valve) => {
+      const { operator } = valve;
+      const timeS = valve.closeTimeS ?? duty.closureTimeS;
       if (operator === undefined)
         return ask('operator', 'It operates with every pump start: what operates it, and how slowly?');
       if (isSnapHandle(valve))
         return ruledOut('A lever cannot be moved slowly each time the pump stops: it needs a slow actuator.');
       if (!POWERED.includes(operator)) return undefined;
-      if (closeTimeS !== undefined && closeTimeS < SLOW_S)
-        return care('Its actuator is fast: set it to a closing time that keeps the surge within the limit.', {
-          value: closeTimeS,
-          limit: SLOW_S,
-          unit: 's',
-        });
-      return supports('A slow, adjustable actuator starts and stops the flow gently.');
+      if (timeS === undefined)
+        return ask(
+          'closeTimeS',
+          'How long does its actuator take to close? It stops the flow each time the pump stops.',
+        );
+      const line = closingLine(duty);
+      const limitPa = surgeLimitPa(duty, valve);
+      if (!line || 'missing' in line || limitPa === undefined) return undefined;
+      const leastS = leastClosingS(line, closingLaw(valve.type), limitPa);
+      if (leastS === undefined) return undefined;
+      return timeS >= leastS
+        ? supports('A slow, adjustable actuator starts and stops the flow gently.')
+        : care('Its actuator is fast: set it to a closing time that keeps the surge within the limit.', {
+            value: timeS,
+            limit: leastS,
+            unit: 's',
+            leastTimeS: leastS,
+          });
     },
   },
   {
@@ -93,18 +114,5 @@ export const WATERWORKS_RULES: readonly Rule[] = [
     concerns: ({ dn }, type) => dn >= (GEAR_FROM_DN[familyOf(type)] ?? Infinity),
     applies: (_duty, { operator }) => operator !== undefined && HAND_LEVERS.includes(operator),
     judge: () => care('Too large for a lever: the flow can pull it out of your hand. Order a gear operator.'),
-  },
-  {
-    id: 'solenoid-hammer',
-    group: 'waterworks',
-    when: 'Solenoid on a liquid line that flows.',
-    source:
-      'Joukowsky: a column stopped within 2L/a rises by the density times the wave speed times its velocity.',
-    concerns: ({ medium, flowM3s }, type) =>
-      type === 'solenoid' && isLiquid(medium) && !isRawWaste(medium) && (flowM3s ?? 0) > 0,
-    judge: () =>
-      care(
-        'It closes at once and stops the whole column of water: calculate the water hammer, or use a slow-closing type.',
-      ),
   },
 ];

@@ -150,8 +150,28 @@ const BUILDING: readonly Judgement[] = [
   },
   {
     said: 'BSP does not go into an NPT line',
+    duty: { ...cold, threads: 'npt' },
+    valve: { ...ball, ends: ['bspp', 'bspp'] },
+    verdict: 'out',
+    rule: 'thread-family',
+  },
+  {
+    said: 'BSP is asked about where nobody said which threads the job has',
     duty: cold,
     valve: { ...ball, ends: ['bspp', 'bspp'] },
+    verdict: 'care',
+    rule: 'unknown-threads',
+  },
+  {
+    said: 'BSP is right on a BSP job, and NPT is not',
+    duty: { ...cold, threads: 'bsp' },
+    valve: { ...ball, ends: ['bspp', 'bspp'] },
+    verdict: 'fits',
+  },
+  {
+    said: 'NPT does not go into a BSP line',
+    duty: { ...cold, threads: 'bsp' },
+    valve: { ...ball, ends: ['fip', 'fip'] },
     verdict: 'out',
     rule: 'thread-family',
   },
@@ -321,7 +341,7 @@ const LARGE: readonly Judgement[] = [
   },
   {
     said: 'a flapper fits a small sewage pump',
-    duty: { ...sewage, ...back, orientation: 'horizontal' },
+    duty: { ...sewage, ...back, orientation: 'horizontal', solids: 'stringy' },
     valve: checked('check-swing'),
     verdict: 'fits',
     rule: 'swing-orientation',
@@ -349,7 +369,7 @@ const LARGE: readonly Judgement[] = [
   },
   {
     said: 'one with a weight is in time',
-    duty: { ...sewage, ...back, dn: 200 },
+    duty: { ...sewage, ...back, dn: 200, orientation: 'horizontal', solids: 'stringy' },
     valve: checked('check-swing-weighted'),
     verdict: 'fits',
     rule: 'large-line-close-fast',

@@ -5,7 +5,13 @@ const main = { medium: 'potable-cold', place: 'buried', dn: 150, pressurePa: 6e5
 const wedge = { type: 'gate-resilient', operator: 'operating-nut', stem: 'nrs' } as const;
 const disc = { type: 'butterfly-resilient', operator: 'gear' } as const;
 const plug = { type: 'plug-eccentric', operator: 'gear' } as const;
-const pump = { dn: 150, startsPerHour: 4, surgeLimitPa: 1e6 } as const;
+const pump = {
+  dn: 150,
+  startsPerHour: 4,
+  surgeLimitPa: 1e6,
+  flowM3s: 0.03,
+  pipe: { material: 'steel', lengthUpstreamM: 600 },
+} as const;
 const powered = { type: 'ball', operator: 'electric' } as const;
 const purge = { function: 'purge', medium: 'natural-gas', pressurePa: 1700 } as const;
 
@@ -21,38 +27,37 @@ export const WATERWORKS_CLAIMS: readonly Claim[] = [
   ['butterfly-clean-water', { dn: 65 }, disc, undefined],
   ['butterfly-clean-water', { dn: 80, solids: 'grit' }, disc, undefined],
   ['butterfly-clean-water', { dn: 80, medium: 'natural-gas' }, { type: 'butterfly-gas-cock' }, undefined],
-  ['plug-shaft', { medium: 'raw-sewage', dn: 150 }, plug, 'supports'],
+  ['plug-shaft', { medium: 'raw-sewage', dn: 150 }, plug, 'advice'],
   ['plug-shaft', { dn: 150 }, plug, undefined],
-  ['pump-control-ball', pump, powered, 'supports'],
+  ['unknown-closeTimeS', pump, powered, 'care'],
+  ['pump-control-ball', pump, { ...powered, closeTimeS: 60 }, 'supports'],
   ['pump-control-ball', pump, { operator: 'lever' }, 'out'],
   ['pump-control-ball', pump, { ...powered, closeTimeS: 2 }, 'care'],
-  ['pump-control-ball', pump, { type: 'butterfly-resilient', operator: 'hydraulic' }, 'supports'],
+  [
+    'pump-control-ball',
+    pump,
+    { type: 'butterfly-resilient', operator: 'hydraulic', closeTimeS: 60 },
+    'supports',
+  ],
   ['pump-control-ball', pump, { type: 'butterfly-resilient', operator: 'gear' }, undefined],
   ['unknown-operator', pump, { type: 'butterfly-resilient', operator: undefined }, 'care'],
-  ['pump-control-ball', { dn: 150, startsPerHour: 4 }, { operator: 'lever' }, undefined],
+  ['pump-control-ball', { dn: 150, startsPerHour: 4 }, { operator: 'lever' }, 'out'],
   ['gear-from', { dn: 200 }, { type: 'butterfly-resilient', operator: 'notch-lever' }, 'care'],
   ['gear-from', { dn: 150 }, { type: 'butterfly-resilient', operator: 'notch-lever' }, undefined],
   ['gear-from', { dn: 150 }, { operator: 'lever' }, 'care'],
   ['gear-from', { dn: 200 }, plug, undefined],
   ['gear-from', { dn: 200 }, { type: 'gate-resilient', operator: 'handwheel' }, undefined],
-  ['solenoid-hammer', { flowM3s: 5e-4 }, { type: 'solenoid', operator: 'electric' }, 'care'],
-  ['solenoid-hammer', {}, { type: 'solenoid', operator: 'electric' }, undefined],
-  ['relief-free-way', { function: 'relieve' }, { type: 'relief' }, 'supports'],
+  ['relief-free-way', { function: 'relieve' }, { type: 'relief' }, 'advice'],
   [
     'reducer-shuts-way-back',
     { function: 'reduce-pressure', medium: 'potable-cold' },
     { type: 'pressure-reducing' },
-    'supports',
+    'advice',
   ],
   ['reducer-shuts-way-back', { function: 'reduce-pressure' }, { type: 'pressure-reducing' }, undefined],
   ['frost-cavity', { place: 'outdoors', temperatureC: 2 }, {}, 'care'],
   ['frost-cavity', { place: 'outdoors', temperatureC: 10 }, {}, undefined],
   ['frost-cavity', { place: 'outdoors', temperatureC: 2 }, { type: 'globe' }, undefined],
-  ['made-for-another-service', {}, { type: 'radiator-metering' }, 'out'],
-  ['made-for-another-service', { medium: 'heating-water' }, { type: 'radiator-disc' }, undefined],
-  ['made-for-another-service', { medium: 'steam-low' }, { type: 'radiator-metering' }, undefined],
-  ['made-for-another-service', {}, { type: 'butterfly-gas-cock' }, 'out'],
-  ['made-for-another-service', { medium: 'lp-gas' }, { type: 'butterfly-gas-cock' }, undefined],
   ['stops-side', { dn: 15 }, { type: 'quarter-turn-stop' }, 'supports'],
   ['stops-side', { dn: 15 }, { type: 'compression-stop' }, undefined],
   ['riser-purge', purge, { type: 'plug-lubricated' }, 'supports'],

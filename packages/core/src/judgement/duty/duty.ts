@@ -6,6 +6,7 @@ import { VALVE_FUNCTIONS } from '../../ground/valves/index.js';
 export const ORIENTATIONS = ['horizontal', 'vertical-up', 'vertical-down'] as const;
 export const FLOW_PATTERNS = ['steady', 'intermittent', 'pulsating'] as const;
 export const SOLIDS = ['none', 'scale-sediment', 'grit', 'stringy'] as const;
+export const THREADS = ['npt', 'bsp'] as const;
 export const PLACES = ['indoors', 'outdoors', 'pit', 'buried', 'concealed'] as const;
 
 const pipeInput = record({
@@ -21,8 +22,13 @@ const pipeInput = record({
 export const dutyFields = {
   function: choice(VALVE_FUNCTIONS),
   dn: number({ unit: 'DN', integer: true, above: 0, max: 3000 }),
-  pressurePa: number({ unit: 'Pa gauge', min: 0 }),
-  temperatureC: number({ unit: 'degrees C', min: -273.15, max: 2000 }),
+  pressurePa: optional(number({ unit: 'Pa gauge', min: 0, meaning: 'highest working pressure' })),
+  temperatureC: optional(number({ unit: 'degrees C', min: -273.15, max: 2000 })),
+  outletPressurePa: optional(number({ unit: 'Pa gauge', min: 0, meaning: 'reduce-pressure: beyond it' })),
+  smallestPassageM: optional(number({ unit: 'm', above: 0, meaning: 'largest solid the pump passes' })),
+  threads: optional(choice(THREADS, 'thread system of the job')),
+  heatInputW: optional(number({ unit: 'W', min: 0, meaning: 'relieve: of what it protects' })),
+  otherRoom: optional(flag('gas: the appliance is in another room')),
   flowM3s: optional(number({ unit: 'm3/s', min: 0 })),
   supplyPressureLow: optional(flag('low supply pressure')),
   differentialPa: optional(number({ unit: 'Pa', min: 0 })),

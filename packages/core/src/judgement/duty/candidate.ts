@@ -38,6 +38,16 @@ export const candidateFields = {
   plasticStem: optional(flag()),
   listedIndicating: optional(flag('listed as indicating, supervised')),
   closeTimeS: optional(number({ unit: 's', min: 0 })),
+  turns: optional(number({ above: 0, meaning: 'of the handwheel, nut or gear, open to closed' })),
+  sealWeld: optional(flag('two-piece body: halves seal welded')),
+  setPressurePa: optional(number({ unit: 'Pa gauge', above: 0, meaning: 'relief: opens at' })),
+  capacityKgH: optional(number({ unit: 'kg/h', above: 0, meaning: 'relief: of steam' })),
+  temperatureElement: optional(flag('relief: opens by temperature too')),
+  fullLiftMs: optional(
+    number({ unit: 'm/s', above: 0, meaning: 'check: velocity that holds it fully open' }),
+  ),
+  crackingPa: optional(number({ unit: 'Pa', min: 0, meaning: 'check: pressure that opens it' })),
+  listedJoint: optional(flag('joint and seal listed for this medium, pressure and temperature')),
   unitPrice: optional(number({ min: 0 })),
   lifeYears: optional(list(number({ unit: 'years', above: 0 }), { least: 2, most: 2 })),
 };

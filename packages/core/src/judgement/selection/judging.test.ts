@@ -1,8 +1,7 @@
-import type { Duty } from './duty.js';
+import { type Duty, oncePerDuty } from '../duty/index.js';
 import { easeOfService } from './ease-of-service.js';
-import { judging, withoutQuestions } from './judge-candidate.js';
+import { judging } from './judge-candidate.js';
 import { houseRuleSettings, judgeCandidate } from './index.js';
-import { oncePerDuty } from './once-per-duty.js';
 
 const duty: Duty = {
   function: 'isolate',
@@ -47,11 +46,19 @@ describe('the table made ready for a duty', () => {
   });
 
   it('leaves out what is only not known, for a type as such', () => {
-    const judged = judge({ type: 'ball' });
-    expect(judged.reasons.some(({ rule }) => rule.startsWith('unknown-'))).toBe(true);
-    const plain = withoutQuestions(judged);
+    expect(judge({ type: 'ball' }).reasons.some(({ rule }) => rule.startsWith('unknown-'))).toBe(true);
+    const plain = judging(duty, houseRuleSettings(), true)({ type: 'ball' });
     expect(plain.reasons.some(({ rule }) => rule.startsWith('unknown-'))).toBe(false);
     expect(plain.verdict).toBe('fits');
+  });
+
+  it('asks a type as such for facts of the duty all the same', () => {
+    const back = judging(
+      { ...duty, function: 'non-return', crossConnection: false },
+      houseRuleSettings(),
+      true,
+    );
+    expect(back({ type: 'check-swing' }).reasons[0]).toMatchObject({ rule: 'unknown-orientation' });
   });
 });
 

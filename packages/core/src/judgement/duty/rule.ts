@@ -12,21 +12,33 @@ export type RuleGroup =
   | 'waterworks'
   | 'house';
 
-export type ReasonVerdict = 'supports' | 'care' | 'out';
+export type Verdict = 'fits' | 'care' | 'out';
+
+/** `advice` tells how to mount it or what to look after; it holds nothing for or against a valve. */
+export type ReasonVerdict = 'supports' | 'advice' | 'care' | 'out';
+
+/** A fact of the duty that can be asked for, as calculations name it. */
+export type DutyFact = Exclude<keyof Duty, 'pipe'> | 'pipe' | `pipe.${keyof NonNullable<Duty['pipe']>}`;
 
 export interface Measured {
   value: number;
   limit: number;
-  unit: 'Pa' | 'C' | 'm' | 'm/s' | 's' | 'ratio';
+  unit: 'Pa' | 'C' | 'm' | 'm/s' | 's' | 'ratio' | 'W';
+  /** The shortest closing that keeps under the limit, s. */
+  leastTimeS?: number;
 }
 
 /** What a rule says of one valve: a judgement, or a question for the fact it would need. */
 export type Judgement =
   | { verdict: ReasonVerdict; text: string; measured?: Measured; houseRule?: string }
-  | { ask: keyof Candidate; text: string };
+  | { ask: keyof Candidate; text: string }
+  | { askDuty: DutyFact; text: string };
+
+type Said = Judgement | readonly Judgement[] | undefined;
 
 /**
- * One line of the rule table. `concerns` and `applies` are cheap and pure; `judge` gives a judgement, or nothing where the valve simply fits.
+ * One line of the rule table. `concerns` and `applies` are cheap and pure; `judge` gives a judgement, several, or nothing where the valve simply
+ * fits; `isGeneric` where a type is judged as such, of which no details are given.
  * Texts carry no figures with units: those are in `measured`, shown in the reader's own units.
  */
 export interface Rule {
@@ -40,9 +52,10 @@ export interface Rule {
   concerns?(duty: Duty, type: ValveType): boolean;
   /** Whether it has anything to say of this valve among them; of every valve where left out. */
   applies?(duty: Duty, valve: Candidate): boolean;
-  judge(duty: Duty, valve: Candidate, settings: HouseRuleSettings): Judgement | undefined;
+  judge(duty: Duty, valve: Candidate, settings: HouseRuleSettings, isGeneric: boolean): Said;
 }
 
+export const advice = (text: string): Judgement => ({ verdict: 'advice', text });
 export const supports = (text: string): Judgement => ({ verdict: 'supports', text });
 export const care = (text: string, measured?: Measured): Judgement => ({
   verdict: 'care',
@@ -55,3 +68,4 @@ export const ruledOut = (text: string, measured?: Measured): Judgement => ({
   ...(measured && { measured }),
 });
 export const ask = (field: keyof Candidate, text: string): Judgement => ({ ask: field, text });
+export const askDuty = (fact: DutyFact, text: string): Judgement => ({ askDuty: fact, text });

@@ -1,0 +1,69 @@
+import type { Medium, PositionDuty, Quantity } from '@grevik/core';
+import { Button } from '@mui/material';
+import { type ReactNode, useState } from 'react';
+import { useWords } from '../../words';
+import { ChoiceTerm } from './ChoiceTerm';
+import styles from './Duty.module.css';
+import { MORE_FACTS, type MoreFact, YES_OR_NO } from './more-facts';
+
+interface MoreFactsProps {
+  duty: PositionDuty;
+  medium: Medium;
+  choose: (change: Partial<PositionDuty>) => void;
+  /** A figure as a term of the sentence. */
+  quantity: (
+    name: string,
+    of: Quantity,
+    value: number | undefined,
+    set: (value: number | undefined) => Partial<PositionDuty>,
+    unknown: string,
+  ) => ReactNode;
+}
+
+/** Facts that the sentence does not say: those that matter here or are known, the rest behind a button. */
+export function MoreFacts({ duty, medium, choose, quantity }: MoreFactsProps) {
+  const words = useWords();
+  const [isOpen, setOpen] = useState(false);
+  const shown = MORE_FACTS.filter(
+    ({ fact, matters }) => isOpen || duty[fact] !== undefined || matters?.(duty, medium),
+  );
+  const term = (more: MoreFact): ReactNode => {
+    const { fact } = more;
+    const name = words(`facts.${fact as 'solids'}`);
+    const value = duty[fact];
+    const unknown = words('factValues.unknown');
+    if ('quantity' in more)
+      return quantity(name, more.quantity, value as number | undefined, (to) => ({ [fact]: to }), unknown);
+    if ('yesOrNo' in more)
+      return (
+        <ChoiceTerm
+          name={name}
+          choices={YES_OR_NO}
+          value={value === undefined ? undefined : value ? 'yes' : 'no'}
+          unknown={unknown}
+          choose={(to) => choose({ [fact]: to === 'yes' })}
+        />
+      );
+    return (
+      <ChoiceTerm
+        name={name}
+        choices={more.choices}
+        value={value as string | number | undefined}
+        unknown={unknown}
+        choose={(to) => choose({ [fact]: to })}
+      />
+    );
+  };
+  return (
+    <div className={styles.more} role="group" aria-label={words('duty.facts')}>
+      {shown.map((more) => (
+        <span key={more.fact}>
+          {words(`facts.${more.fact as 'solids'}`)} {term(more)}
+        </span>
+      ))}
+      <Button size="small" onClick={() => setOpen(!isOpen)} aria-expanded={isOpen}>
+        {words(isOpen ? 'duty.fewerFacts' : 'duty.moreFacts')}
+      </Button>
+    </div>
+  );
+}

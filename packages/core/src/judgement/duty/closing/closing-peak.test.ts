@@ -1,0 +1,79 @@
+import fc from 'fast-check';
+import { type ClosureLaw, surge } from '../../../physics/surge/index.js';
+import { closingPeakPa, leastClosingS, lineOfRun } from './index.js';
+
+const runs = fc.record({
+  lengthM: fc.double({ min: 3, max: 600, noNaN: true }),
+  diameterM: fc.double({ min: 0.025, max: 0.4, noNaN: true }),
+  roughnessM: fc.constantFrom(1.5e-6, 4.5e-5, 1.5e-4),
+  waveSpeedMs: fc.double({ min: 250, max: 1400, noNaN: true }),
+  pressurePa: fc.double({ min: 1e5, max: 2e6, noNaN: true }),
+  velocityMs: fc.double({ min: 0.2, max: 3, noNaN: true }),
+  temperatureC: fc.constantFrom(5, 20, 60),
+});
+const laws = fc.constantFrom<ClosureLaw>(
+  'ball',
+  'butterfly',
+  'gate',
+  'globe-linear',
+  'plug-eccentric',
+  'linear',
+);
+type Run = Omit<Parameters<typeof lineOfRun>[0], 'flowM3s'> & { velocityMs: number };
+
+const lineOf = ({ velocityMs, ...run }: Run) =>
+  lineOfRun({ ...run, flowM3s: (Math.PI / 4) * run.diameterM ** 2 * velocityMs });
+const simulatedPa = (line: ReturnType<typeof lineOf>, law: ClosureLaw, timeS: number): number =>
+  surge({
+    ...line.surge,
+    closure: { law, timeS },
+    durationS: timeS + 2 * line.criticalS,
+    series: false,
+    envelope: false,
+  }).peakPa;
+
+describe('the peak of a closing', () => {
+  it('is that of surge, also for a line of which so many are asked that a table answers', () => {
+    fc.assert(
+      fc.property(runs, laws, fc.double({ min: 0.1, max: 30, noNaN: true }), (run, law, criticals) => {
+        const line = lineOf(run);
+        const timeS = criticals * line.criticalS;
+        const simulated = simulatedPa(line, law, timeS);
+        expect(closingPeakPa(line, law, timeS)).toBe(simulated);
+        const busy = lineOf(run);
+        for (let at = 1; at <= 64; at += 1) closingPeakPa(busy, 'linear', at * 1e-3 * busy.criticalS);
+        expect(Math.abs(closingPeakPa(busy, law, timeS) / simulated - 1)).toBeLessThan(0.01);
+      }),
+      { numRuns: 25 },
+    );
+  });
+});
+
+describe('the least closing time', () => {
+  it('keeps the simulated peak under the limit, and a tenth less does not', () => {
+    fc.assert(
+      fc.property(runs, laws, fc.double({ min: 0.05, max: 0.9, noNaN: true }), (run, law, share) => {
+        const line = lineOf(run);
+        const limitPa = line.staticPa + share * (line.suddenPa - line.staticPa);
+        const leastS = leastClosingS(line, law, limitPa)!;
+        expect(simulatedPa(line, law, leastS)).toBeLessThanOrEqual(limitPa * 1.001);
+        if (leastS > 0) expect(simulatedPa(line, law, 0.9 * leastS)).toBeGreaterThan(limitPa * 0.999);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('is none at the static pressure, and nothing where a sudden stop keeps under the limit', () => {
+    const line = lineOf({
+      lengthM: 100,
+      diameterM: 0.1,
+      roughnessM: 4.5e-5,
+      waveSpeedMs: 1200,
+      pressurePa: 5e5,
+      velocityMs: 1,
+      temperatureC: 10,
+    });
+    expect(leastClosingS(line, 'gate', line.staticPa)).toBeUndefined();
+    expect(leastClosingS(line, 'gate', 1e8)).toBe(0);
+  });
+});

@@ -1,0 +1,55 @@
+export { asNew } from './as-new.js';
+export { type Assembly, NEAR_RATING, mostOfPlasticPa, rateAssembly } from './assembly.js';
+export { liquidDensityKgM3, pipeBoreM, usualWaveSpeedMs, valveBoreM } from './bore.js';
+export { type Candidate, candidateFields, candidateInput } from './candidate.js';
+export {
+  type ClosingLine,
+  type ClosingRun,
+  type ClosingTime,
+  type OpenLine,
+  closingLaw,
+  closingLine,
+  closingPeakPa,
+  closingTime,
+  leastClosingS,
+  lineOfRun,
+} from './closing/index.js';
+export {
+  type Duty,
+  FLOW_PATTERNS,
+  ORIENTATIONS,
+  PLACES,
+  type PositionDuty,
+  SOLIDS,
+  THREADS,
+  dutyFields,
+  dutyInput,
+  positionDutyInput,
+} from './duty.js';
+export {
+  HOUSE_RULES,
+  type HouseRule,
+  type HouseRuleSettings,
+  type OptionOf,
+  claimAndOptions,
+  houseRulesInput,
+  houseRuleSettings,
+  withOptions,
+} from './house-rules.js';
+export { judgeGasJoint, judgeJointRating } from './judge-joints.js';
+export { oncePerDuty } from './once-per-duty.js';
+export {
+  type DutyFact,
+  type Judgement,
+  type Measured,
+  type ReasonVerdict,
+  type Rule,
+  type Verdict,
+  advice,
+  ask,
+  askDuty,
+  care,
+  ruledOut,
+  supports,
+} from './rule.js';
+export { surgeLimitPa } from './surge-limit.js';
