@@ -63,6 +63,9 @@ export interface WalkedLineData {
   pressure: string;
   temperature: string;
   material: PipeMaterial;
+  /** That its pipe is sized for; none on steam. */
+  velocity?: string;
+  solids?: PositionDuty['solids'];
   /** Whether the first choice is picked at every position where it fits without care. */
   isPicked?: true;
 }

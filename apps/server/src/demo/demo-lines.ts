@@ -26,13 +26,15 @@ export function demoLines(): DemoLine[] {
     items: walkedItems(walkOf(line.name)),
     positions: positions.map((position) => ({ ...position, duty: dutySaid(position.duty) })),
   }));
-  const walked = walkedLines().map(({ name, medium, pressure, temperature, material, isPicked }) => {
+  const walked = walkedLines().map(({ name, medium, pressure, temperature, material, isPicked, ...more }) => {
     const items = walkedItems(walkOf(name));
     const duty = {
       pressurePa: parseQuantity(pressure, 'pressure'),
       temperatureC: parseQuantity(temperature, 'temperature'),
+      ...(more.solids && { solids: more.solids }),
     };
-    const positions = walkedDemoPositions(items, { duty, material }).map((position) => {
+    const velocityMs = more.velocity === undefined ? undefined : parseQuantity(more.velocity, 'velocity');
+    const positions = walkedDemoPositions(items, { duty, material, velocityMs }).map((position) => {
       const place = GRID.places.get(position.tag);
       return { ...position, ...(place && { place }) };
     });

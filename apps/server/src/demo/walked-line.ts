@@ -7,6 +7,8 @@ import {
   isCheck,
   readWalkText,
   settleDrafts,
+  usualPipe,
+  walkPaths,
 } from '@grevik/core';
 import type { DemoPosition } from './demo-data.js';
 
@@ -20,9 +22,14 @@ export function walkedItems(text: string): SettledItem[] {
 /** The positions of a line that is only walked: one a valve. */
 export function walkedDemoPositions(
   items: readonly SettledItem[],
-  { duty, material }: { duty: Pick<PositionDuty, 'pressurePa' | 'temperatureC'>; material: PipeMaterial },
+  {
+    duty,
+    material,
+    velocityMs,
+  }: { duty: Partial<PositionDuty>; material: PipeMaterial; velocityMs?: number | undefined },
 ): DemoPosition[] {
-  return items.flatMap(({ kind, type, name = '', valve }) =>
+  const upstream = runsTo(items);
+  return items.flatMap(({ id, kind, type, name = '', valve }) =>
     kind === 'valve' && valve?.tag !== undefined
       ? [
           {
@@ -37,7 +44,8 @@ export function walkedDemoPositions(
                     ? ('relieve' as const)
                     : ('isolate' as const),
               dn: valve.dn ?? 25,
-              pipe: { material },
+              ...flowing({ material, dn: valve.dn ?? 25, velocityMs, lengthM: upstream(id) }),
+              ...(type && isCheck(type) && { orientation: 'horizontal' as const }),
               existing: true,
               place: material === 'ductile-iron' ? ('buried' as const) : ('indoors' as const),
             },
@@ -45,6 +53,42 @@ export function walkedDemoPositions(
         ]
       : [],
   );
+}
+
+/** Ductile iron pipe begins at 3 in: a smaller service off it is polyethylene. */
+const LEAST_IRON_DN = 80;
+
+/** Pipe and flow of a position, by the velocity its line is sized for. */
+function flowing({
+  material: ofLine,
+  dn,
+  velocityMs,
+  lengthM,
+}: {
+  material: PipeMaterial;
+  dn: number;
+  velocityMs: number | undefined;
+  lengthM: number | undefined;
+}): Pick<PositionDuty, 'pipe' | 'flowM3s'> {
+  const material = ofLine === 'ductile-iron' && dn < LEAST_IRON_DN ? 'hdpe' : ofLine;
+  const boreM = usualPipe(material, dn)?.insideM ?? dn / 1000;
+  return {
+    pipe: { material, ...(lengthM !== undefined && { lengthUpstreamM: lengthM }) },
+    ...(velocityMs !== undefined && {
+      flowM3s: Number(((Math.PI / 4) * boreM ** 2 * velocityMs).toPrecision(3)),
+    }),
+  };
+}
+
+/** The pipe from the source to an item, m; undefined where a run on the way has no length. */
+function runsTo(items: readonly SettledItem[]): (id: string) => number | undefined {
+  const paths = walkPaths(items);
+  return (id) => {
+    const runs = paths.to(id).filter(({ item }) => item.kind === 'run');
+    return runs.some(({ item }) => item.lengthM === undefined)
+      ? undefined
+      : Number(runs.reduce((sum, { lengthM }) => sum + lengthM, 0).toPrecision(3));
+  };
 }
 
 /** The walk to store: each valve with the id of its position. */

@@ -71,7 +71,7 @@ function FirstByMedium() {
       {EMERGENCIES.map((kind) => (
         <section key={kind} className={styles.emergency} data-kind={kind}>
           <h2>{words(`water.kinds.${kind}`)}</h2>
-          {kind !== 'water' && <p className={styles.first}>{words(`water.first.${kind}`)}</p>}
+          <p className={styles.first}>{words(`water.first.${kind}`)}</p>
           <ol>
             {stepsOf(kind, words).map((step) => (
               <li key={step}>{step}</li>
@@ -177,7 +177,7 @@ function ClosingAt({
   const item = walk.itemOf.get(itemId);
   return (
     <div data-kind={kind} className={styles.emergency}>
-      {kind !== 'water' && <p className={styles.first}>{words(`water.first.${kind}`)}</p>}
+      <p className={styles.first}>{words(`water.first.${kind}`)}</p>
       {item && (
         <p className={styles.at}>
           {line.name}: {item.name ?? itemWords(item, undefined, figures, words).name}

@@ -73,7 +73,7 @@ describe('the description of the API', () => {
     expect(EntryRequest?.required).not.toContain('turns');
     expect(ChangeDutyRequest?.properties.duty).toMatchObject({
       type: 'object',
-      required: ['function', 'dn', 'pressurePa', 'temperatureC'],
+      required: ['function', 'dn'],
       properties: { dn: { type: 'integer', exclusiveMinimum: 0 } },
       additionalProperties: false,
     });

@@ -6,11 +6,11 @@ const before = { tag: 'CW-109', duty: DUTY };
 const item = { id: 'i', kind: 'valve', depth: 0 } as const;
 
 describe('the position a valve of a walk becomes', () => {
-  it('takes pressure and temperature from the valve before it, the size from the run, and isolates', () => {
+  it('takes its size from the run, isolates, and knows neither pressure nor temperature', () => {
     expect(newPosition(item, { medium: 'potable-cold', before, dn: 20 }, new Set(['cw-109']))).toEqual({
       tag: 'CW-110',
       remarks: '',
-      duty: { function: 'isolate', dn: 20, pressurePa: 4e5, temperatureC: 12, existing: true },
+      duty: { function: 'isolate', dn: 20, existing: true },
     });
   });
 
@@ -24,13 +24,14 @@ describe('the position a valve of a walk becomes', () => {
   });
 
   it.each([
-    ['natural-gas', 'GA-101', 1740],
-    ['steam-low', 'ST-101', 3e4],
-    ['potable-hot', 'HW-101', 5e5],
-    ['corrosive-liquid', 'V-101', 5e5],
-  ] as const)('starts a line of %s with %s', (medium, tag, pressurePa) => {
+    ['natural-gas', 'GA-101'],
+    ['steam-low', 'ST-101'],
+    ['potable-hot', 'HW-101'],
+    ['corrosive-liquid', 'V-101'],
+  ] as const)('starts a line of %s with %s', (medium, tag) => {
     const made = newPosition(item, { medium, before: undefined, dn: undefined }, new Set());
-    expect(made).toMatchObject({ tag, duty: { pressurePa, dn: 20 } });
+    expect(made).toMatchObject({ tag, duty: { dn: 20 } });
+    expect(made.duty).not.toHaveProperty('pressurePa');
   });
 
   it('is a check where a check was written, and says where it is', () => {

@@ -51,7 +51,7 @@ describe('the walk of a line', () => {
       {
         tag: 'HT-109',
         remarks: 'Store room',
-        duty: { function: 'isolate', dn: 20, pressurePa: 151684.66044970392 },
+        duty: { function: 'isolate', dn: 20, existing: true },
       },
       { tag: 'HT-150', duty: { function: 'non-return', dn: 25 } },
     ]);
@@ -164,7 +164,7 @@ describe('the walk of a line', () => {
       .expect(200);
     expect(edited.body).toMatchObject({
       version: 1,
-      positions: [{ tag: 'GA-104', duty: { pressurePa: 1740 } }],
+      positions: [{ tag: 'GA-104', duty: { function: 'isolate', dn: 20, existing: true } }],
     });
     await add('bakery gas').expect(409);
     await owner

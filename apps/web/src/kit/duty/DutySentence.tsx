@@ -155,7 +155,7 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
         />
         ; <ConditionsTerm duty={duty} save={replace} />.
       </p>
-      <MoreFacts duty={duty} medium={line.medium} choose={choose} quantity={quantity} />
+      <MoreFacts duty={duty} mayChange={mayChange} medium={line.medium} choose={choose} quantity={quantity} />
     </Fixed>
   );
 }

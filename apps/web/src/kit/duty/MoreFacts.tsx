@@ -8,6 +8,7 @@ import { MORE_FACTS, type MoreFact, YES_OR_NO } from './more-facts';
 
 interface MoreFactsProps {
   duty: PositionDuty;
+  mayChange: boolean;
   medium: Medium;
   choose: (change: Partial<PositionDuty>) => void;
   /** A figure as a term of the sentence. */
@@ -21,7 +22,7 @@ interface MoreFactsProps {
 }
 
 /** Facts that the sentence does not say: those that matter here or are known, the rest behind a button. */
-export function MoreFacts({ duty, medium, choose, quantity }: MoreFactsProps) {
+export function MoreFacts({ duty, mayChange, medium, choose, quantity }: MoreFactsProps) {
   const words = useWords();
   const [isOpen, setOpen] = useState(false);
   const shown = MORE_FACTS.filter(
@@ -61,9 +62,11 @@ export function MoreFacts({ duty, medium, choose, quantity }: MoreFactsProps) {
           {words(`facts.${more.fact as 'solids'}`)} {term(more)}
         </span>
       ))}
-      <Button size="small" onClick={() => setOpen(!isOpen)} aria-expanded={isOpen}>
-        {words(isOpen ? 'duty.fewerFacts' : 'duty.moreFacts')}
-      </Button>
+      {mayChange && (
+        <Button size="small" onClick={() => setOpen(!isOpen)} aria-expanded={isOpen}>
+          {words(isOpen ? 'duty.fewerFacts' : 'duty.moreFacts')}
+        </Button>
+      )}
     </div>
   );
 }

@@ -48,7 +48,7 @@ describe('the bench of a position', () => {
 describe('the hammer', () => {
   it('comes to a sentence with the time to take, and writes it to the position with its figures and case', async () => {
     const asked = serve(({ method }) => ({ status: method === 'POST' ? 201 : 200, body: {} }));
-    onLine(<BenchPage />, { at: '/?of=hammer' });
+    onLine(<BenchPage />, { at: '/?of=hammer&closingS=0.05' });
     const bar = within(await screen.findByRole('region', { name: 'Finding' }, { timeout: 8000 }));
     expect(bar.getByText(/Close it in at least [\d.]+ s/)).toHaveTextContent(
       /rating of the press joint.*, limit 200 psi/,
@@ -76,13 +76,13 @@ describe('the hammer', () => {
     const asked = serve(() => ({
       body: { ...POSITION, changed: { id: 'c', by: 'Ada', at: '2026-11-26T00:00:00Z' } },
     }));
-    onLine(<BenchPage />, { at: '/?of=hammer' });
+    onLine(<BenchPage />, { at: '/?of=hammer&closingS=0.05' });
     await userEvent.click(
       await screen.findByRole('button', { name: /Set [\d.]+ s in the duty/ }, { timeout: 8000 }),
     );
     await waitFor(() => expect(asked).toHaveLength(1));
     const { duty } = asked[0]!.body as { duty: PositionDuty };
-    expect(duty.closureTimeS).toBeGreaterThan(0.15);
+    expect(duty.closureTimeS).toBeGreaterThan(0.05);
   });
 
   it('holds good where it is shut slowly enough, and offers nothing then', async () => {
@@ -97,10 +97,10 @@ describe('the hammer', () => {
   });
 
   it('compares what would help, each against the limit', async () => {
-    onLine(<BenchPage />, { at: '/?of=hammer' });
+    onLine(<BenchPage />, { at: '/?of=hammer&closingS=0.05' });
     const fixes = within(await screen.findByRole('region', { name: 'Remedies' }, { timeout: 8000 }));
     for (const way of [
-      /^As is, in 0.15 s/,
+      /^As is, in 0.05 s/,
       /^Slower: [\d.]+ s, by notched lever/,
       /^globe, in/,
       /^Arrester with/,
@@ -110,18 +110,13 @@ describe('the hammer', () => {
     expect(fixes.getAllByText('under the limit').length).toBeGreaterThanOrEqual(3);
   });
 
-  it('says in words that a column parts, and that friction alone takes all', async () => {
-    const shown = onLine(<BenchPage />, { at: '/?of=hammer&flowM3s=0.001' });
+  it('says in words that a column parts', async () => {
+    onLine(<BenchPage />, { at: '/?of=hammer&flowM3s=0.001&closingS=0.05' });
     expect(
       await screen.findByText(
         /The water column separates: somewhere the pressure falls to vapor pressure\. When the column rejoins it strikes; the peak shown after that is a lower bound\./,
       ),
     ).toBeInTheDocument();
-    shown.unmount();
-    onLine(<BenchPage />, { at: '/?of=hammer&flowM3s=0.05' });
-    expect(await screen.findByRole('alert')).toHaveTextContent(
-      /At this flow the pipe alone loses more than the static pressure\. Enter less flow or more pressure\./,
-    );
   });
 
   it('follows the hand of the address', async () => {
@@ -133,7 +128,7 @@ describe('the hammer', () => {
   });
 
   it('sweeps every type through the pipe and the next sizes, and can be stopped', async () => {
-    onLine(<BenchPage />, { at: '/?of=hammer' });
+    onLine(<BenchPage />, { at: '/?of=hammer&closingS=0.05' });
     const sweep = within(
       await screen.findByRole('region', { name: 'Closing time by type and pipe' }, { timeout: 8000 }),
     );
@@ -147,7 +142,7 @@ describe('the hammer', () => {
   });
 
   it('names its method, its source, where it holds and what it leaves out', async () => {
-    onLine(<BenchPage />, { at: '/?of=hammer' });
+    onLine(<BenchPage />, { at: '/?of=hammer&closingS=0.05' });
     const basis = within(
       await screen.findByRole('region', { name: 'How it is calculated' }, { timeout: 8000 }),
     );
@@ -163,7 +158,7 @@ describe('the hammer', () => {
   it('takes another valve on the bench', async () => {
     onLine(<BenchPage />, { at: '/?of=hammer' });
     await userEvent.selectOptions(screen.getByRole('combobox', { name: 'Valve on the bench' }), 'globe');
-    await waitFor(() => expect(screen.getByRole('textbox', { name: 'Closing time' })).toHaveValue('1 s'));
+    await waitFor(() => expect(screen.getByRole('textbox', { name: 'Closing time' })).toHaveValue('5 s'));
     expect(screen.getByRole('combobox', { name: 'Valve on the bench' })).not.toHaveValue(BALL.id);
   });
 

@@ -162,6 +162,7 @@ export function Outline({ line, walk, chosen, choose }: OutlineProps) {
           key={rewriting ?? 'new'}
           items={items}
           after={at}
+          medium={line.medium}
           {...(rewritten && { rewritten, typed: asTyped(rewritten, figures) })}
           edit={edit}
           done={(lastId) => {

@@ -1,5 +1,5 @@
 import type { WalkEdited } from '@grevik/contracts';
-import { DEEPEST_BRANCH, type WalkItem, readWalkText, settleDrafts } from '@grevik/core';
+import { DEEPEST_BRANCH, type WalkItem, readWalkText, settleDrafts, type Medium } from '@grevik/core';
 import { type ClipboardEvent, type KeyboardEvent, type Ref, useState } from 'react';
 import { useFigures } from '../../kit/useFigures';
 import { newId } from '../../store/new-id';
@@ -13,6 +13,7 @@ interface WriteFieldProps {
   items: readonly WalkItem[];
   /** What is written goes in behind this one. */
   after: number;
+  medium: Medium;
   /** The item that is written anew, and as it reads now. */
   rewritten?: WalkItem;
   typed?: string;
@@ -21,7 +22,16 @@ interface WriteFieldProps {
 }
 
 /** Where a walk is typed: a shorthand line, or several pasted; says what it understood before it is put in. */
-export function WriteField({ ref, items, after, rewritten, typed = '', edit, done }: WriteFieldProps) {
+export function WriteField({
+  ref,
+  items,
+  after,
+  medium,
+  rewritten,
+  typed = '',
+  edit,
+  done,
+}: WriteFieldProps) {
   const [text, setText] = useState(typed);
   const [deeper, setDeeper] = useState(0);
   const [trouble, setTrouble] = useState<string>();
@@ -30,7 +40,7 @@ export function WriteField({ ref, items, after, rewritten, typed = '', edit, don
   const words = useWords();
   const above = items[after]?.depth ?? 0;
   const depth = rewritten?.depth ?? Math.max(0, Math.min(above + 1, above + deeper, DEEPEST_BRANCH));
-  const reading = readWalkText(text, depth);
+  const reading = readWalkText(text, depth, medium);
   const isEmpty = text.trim() === '';
 
   const submit = async (): Promise<void> => {

@@ -120,6 +120,8 @@ export const benchOthers = {
     opening: 'Opening, %',
     line: 'Line to purge',
     lineFacts: '{{length}} up to {{tag}}, volume {{volume}}',
+    unknownRun:
+      'A run on the way ({{length}}) has no material, size or length: nothing can be counted before it is known. Enter them on the walk.',
     atSource: 'There is no pipe between the source and {{tag}}, so there is nothing to purge.',
     take: 'Open the sacrificial valve to',
     forSeconds: 'for at least',

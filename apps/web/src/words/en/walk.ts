@@ -153,7 +153,9 @@ export const walk = {
     elsewhere: 'It comes from somewhere else',
     onPlan: 'Show on the plan',
     first: {
-      gas: 'Smell gas? Do not touch a switch or use a phone inside. Leave doors open, get everybody out and call the gas utility from outside. Close a valve only if it is on your way out.',
+      water:
+        'A water heater that leaks: turn its gas or power off first, then close its cold stop; it scalds and is under pressure. A wash line that bursts: stop the pump first.',
+      gas: 'Smell gas? Everybody out. No switch, no flame and no phone inside. Call the gas utility and the fire department from outside. Close the stop at the meter only where you reach it without going in.',
       steam:
         'Steam burns and cannot be seen near the leak. Keep away and shut the boiler down. Do not reach through steam to close a valve.',
       sprinkler:
@@ -168,13 +170,14 @@ export const walk = {
         'Close it by hand, slowly, all the way. Do not use a wrench.',
         'Open the lowest faucet downstream and wait until it stops running.',
         'Still running? The valve does not shut off: close the next one toward the street.',
+        'An old gate that nobody has operated is worth one careful try by hand: two fingers, no wrench, stop where it binds. Meanwhile somebody calls the utility or closes the curb stop.',
         'Keep away from wet switches and sagging ceilings. Switch off the power only if the panel is dry and you can reach it dry.',
         'Tell everybody who is out of service, and hang a tag on the valve you closed.',
       ],
       gas: [
         'Count everybody outside and let nobody back in.',
         'The gas utility and the fire department decide when it is over.',
-        'Licensed people find the leak, test the line and relight.',
+        'Only the utility or a licensed fitter finds the leak, tests the line and turns the gas on again.',
       ],
       steam: [
         'Let the line cool and vent before anybody goes near.',

@@ -13,6 +13,7 @@ export {
   closingTime,
   leastClosingS,
   lineOfRun,
+  mostPeakPa,
 } from './closing/index.js';
 export {
   type Duty,

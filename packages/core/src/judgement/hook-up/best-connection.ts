@@ -25,7 +25,27 @@ const OF_THE_END: readonly string[] = [
 /** Of the seat beside the torch a rule of its own speaks. */
 const OF_THE_SEAT = 'torch';
 
-const known = oncePerDuty(() => new Map<string, Judgement | undefined>());
+/** What a connection depends on of a duty: positions of a line share it. */
+const SHARED_BY: readonly (keyof Duty)[] = [
+  'medium',
+  'dn',
+  'pressurePa',
+  'temperatureC',
+  'place',
+  'occupied',
+  'threads',
+];
+const MOST_KNOWN = 2000;
+const known = new Map<string, Map<string, Judgement | undefined>>();
+const knownFor = oncePerDuty((duty) => {
+  const shared = `${SHARED_BY.map((fact) => String(duty[fact])).join(' ')} ${duty.pipe?.material}`;
+  let said = known.get(shared);
+  if (!said) {
+    if (known.size >= MOST_KNOWN) known.clear();
+    known.set(shared, (said = new Map<string, Judgement | undefined>()));
+  }
+  return said;
+});
 
 /**
  * What the plainest connection from the duty’s pipe to a valve’s ends says against the valve.
@@ -59,7 +79,7 @@ function ofEnd(
 ): Judgement | undefined {
   const { type, bodyMaterial, listedJoint } = valve;
   const key = `${end} ${side} ${type} ${bodyMaterial} ${listedJoint} ${settings['push-fit']}`;
-  const ofDuty = known(duty);
+  const ofDuty = knownFor(duty);
   if (!ofDuty.has(key))
     ofDuty.set(key, judged(duty, { type, bodyMaterial, listedJoint, ends: [end, end] }, settings, end, side));
   return ofDuty.get(key);

@@ -1,4 +1,10 @@
-import { MEDIUM_FACTS, isFuelGas, isPotable } from '../../ground/media/index.js';
+import {
+  type Medium,
+  type MediumFamily,
+  MEDIUM_FACTS,
+  isFuelGas,
+  isPotable,
+} from '../../ground/media/index.js';
 import { type Duty, type HouseRuleSettings, withOptions } from '../selection/index.js';
 import { familyOf, isCheck } from '../../ground/valves/index.js';
 import { type Condition, isLeaking, typeFound, yearsUnturned } from './condition.js';
@@ -30,6 +36,33 @@ interface FoundRule {
   judge(place: FoundPlace, settings: HouseRuleSettings, now: Date): Omit<Advice, 'rule'> | undefined;
 }
 
+/** What is said of a ground key, by how it turns. Its nut holds the key down; it is no packing. */
+const GAS_KEY = {
+  untried:
+    'Nobody has tried it: turn it gently by hand, with the appliance off, and soap it afterwards. Plan its replacement.',
+  stiff:
+    'A stiff key is near the end: no wrench on it, and never draw the nut down to stop a leak. Plan its replacement.',
+  turns: 'A ground-key cock is tight only while it is greased: test it for leaks and plan its replacement.',
+} as const;
+
+/** What comes first where something leaks, by what flows. */
+const HAZARD: Partial<Record<MediumFamily | Medium, string>> = {
+  steam: 'Steam burns: shut it off, let it cool and vent it first. ',
+  'wash-water-high-pressure':
+    'Stop the pump and relieve the pressure at the gun first: a jet goes through skin. ',
+  'fire-water': 'A fire line that leaks or is shut is an impairment: notify and post a watch. ',
+  waste: 'Sewage: gloves, no confined space without its procedure. ',
+  corrosive: 'It burns skin and eyes: drain, flush and lock out first. ',
+};
+const hazardOf = ({ medium }: Duty): string => HAZARD[medium] ?? HAZARD[MEDIUM_FACTS[medium].family] ?? '';
+
+const SNUG = 'Tighten the packing nut an eighth of a turn, and check again tomorrow.';
+const SNUGGED_ON: readonly Medium[] = ['potable-cold', 'potable-hot', 'heating-water', 'irrigation'];
+
+/** Whether a packing nut may be drawn down by hand; a spring loads some packings by itself. */
+const isSnugged = ({ duty, condition }: FoundPlace): boolean =>
+  SNUGGED_ON.includes(duty.medium) && condition.type !== 'radiator-metering';
+
 const isGasLeak = ({ duty, condition }: FoundPlace): boolean =>
   isFuelGas(duty.medium) && isLeaking(condition);
 const from = ({ upstream }: FoundPlace): string =>
@@ -60,13 +93,35 @@ export const FOUND_RULES: readonly FoundRule[] = [
         : undefined,
   },
   {
+    id: 'gas-cock-seized',
+    when: 'A gas shut-off of any other kind that does not turn.',
+    judge: ({ duty, condition: { type, turning } }) =>
+      isFuelGas(duty.medium) && turning === 'seized' && type !== 'plug-taper'
+        ? {
+            urgency: 'replace-now',
+            text: `A gas shut-off that does not turn shuts nothing off: replace it now. ${MEDIUM_FACTS[duty.medium].caution}`,
+          }
+        : undefined,
+  },
+  {
     id: 'gas-key-turns',
     when: 'An existing ground-key cock.',
-    judge: ({ condition }) =>
-      condition.type === 'plug-taper' && condition.turning !== 'seized'
+    judge: ({ condition: { type, turning } }) => {
+      if (type !== 'plug-taper' || turning === 'seized') return undefined;
+      return {
+        urgency: 'care',
+        text: GAS_KEY[turning === 'stiff' ? 'stiff' : turning ? 'turns' : 'untried'],
+      };
+    },
+  },
+  {
+    id: 'relief-seized',
+    when: 'A relief valve that does not lift.',
+    judge: ({ condition: { type, turning } }) =>
+      type === 'relief' && turning === 'seized'
         ? {
-            urgency: 'care',
-            text: 'A ground-key cock is tight only while it is greased: test it for leaks and plan its replacement.',
+            urgency: 'replace-now',
+            text: 'A relief valve that does not lift protects nothing: turn the heat off, take the heater or boiler out of service and replace the valve now.',
           }
         : undefined,
   },
@@ -81,7 +136,7 @@ export const FOUND_RULES: readonly FoundRule[] = [
         condition.turning === 'seized'
           ? 'It is seized.'
           : years === undefined
-            ? 'There is no record that it was ever operated.'
+            ? 'Nothing is known of when it was last operated.'
             : `Last operated ${Math.floor(years)} years ago.`;
       return {
         urgency: 'hands-off',
@@ -120,7 +175,9 @@ export const FOUND_RULES: readonly FoundRule[] = [
     when: 'Any other valve that does not turn.',
     judge: (place) => {
       const { type, turning } = place.condition;
-      if (turning !== 'seized' || type === 'gate-solid' || type === 'plug-taper') return undefined;
+      if (turning !== 'seized' || type === 'gate-solid' || type === 'plug-taper' || type === 'relief')
+        return undefined;
+      if (isFuelGas(place.duty.medium)) return undefined;
       return {
         urgency: 'hands-off',
         text: `It does not turn: do not rely on it. No wrench on the handle: use ${from(place)}, and plan its replacement.`,
@@ -128,28 +185,95 @@ export const FOUND_RULES: readonly FoundRule[] = [
     },
   },
   {
-    id: 'does-not-hold',
-    when: 'It leaks by or weeps when closed.',
-    judge: (place) =>
-      place.condition.holding === 'passes' || place.condition.holding === 'weeps'
+    id: 'stiff',
+    when: 'A stiff ball or eccentric plug.',
+    judge: ({ condition: { type, turning } }) => {
+      if (turning !== 'stiff') return undefined;
+      if (type === 'plug-eccentric')
+        return {
+          urgency: 'care',
+          text: 'A stiff eccentric plug: grease its bearings and work it through its travel; check the packing is not overtightened.',
+        };
+      return type && type !== 'nothing' && familyOf(type) === 'ball'
         ? {
             urgency: 'care',
-            text: `It leaks by when closed: do not rely on it. Isolate with ${from(place)}.`,
+            text: 'A stiff ball: work it a quarter turn back and forth by hand, without a wrench; scale on the ball or swollen seats mean plan its replacement.',
+          }
+        : undefined;
+    },
+  },
+  {
+    id: 'check-passes',
+    when: 'A check that leaks by.',
+    judge: ({ duty, condition: { type, holding } }) => {
+      const passes = holding === 'passes' || holding === 'weeps';
+      if (!passes || !type || type === 'nothing' || !isCheck(type)) return undefined;
+      return {
+        urgency: 'care',
+        text:
+          MEDIUM_FACTS[duty.medium].family === 'waste'
+            ? 'It lets sewage back: open it and look at the ball or flapper, the spring and the seat. Count the pump starts, and let the well’s level log show since when.'
+            : 'It lets water back: open it and look at disc, hinge or spring, and seat.',
+      };
+    },
+  },
+  {
+    id: 'relief-passes',
+    when: 'A relief valve that passes.',
+    judge: ({ condition: { type, holding, leaking } }) =>
+      type === 'relief' && (holding === 'passes' || holding === 'weeps' || leaking !== undefined)
+        ? {
+            urgency: 'care',
+            text: 'A relief that passes: look for the pressure first (a closed system without an expansion tank, a reducer that creeps), then replace it. Never close or plug anything at it.',
           }
         : undefined,
+  },
+  {
+    id: 'stop-drips',
+    when: 'A washer stop that drips when shut.',
+    judge: (place) => {
+      const type = typeFound(place.condition);
+      const passes = place.condition.holding === 'passes' || place.condition.holding === 'weeps';
+      return passes && (type === 'compression-stop' || type === 'compression-stop-angle')
+        ? {
+            urgency: 'care',
+            text: `It drips when shut: isolate with ${from(place)}, renew its washer (and the seat if it is cut), or replace it.`,
+          }
+        : undefined;
+    },
+  },
+  {
+    id: 'does-not-hold',
+    when: 'It leaks by or weeps when closed.',
+    judge: (place) => {
+      const { type, holding } = place.condition;
+      if (holding !== 'passes' && holding !== 'weeps') return undefined;
+      const known = typeFound(place.condition);
+      const hasRule = type === 'relief' || known === 'compression-stop' || known === 'compression-stop-angle';
+      if (hasRule || (known && isCheck(known))) return undefined;
+      return {
+        urgency: 'care',
+        text: `It leaks by when closed: do not rely on it. Isolate with ${from(place)}.`,
+      };
+    },
   },
   {
     id: 'leaks-outside',
     when: 'It leaks outside.',
     judge: (place) => {
-      const { leaking } = place.condition;
-      if (!isLeaking(place.condition) || isGasLeak(place)) return undefined;
+      const { leaking, type } = place.condition;
+      if (!isLeaking(place.condition) || isGasLeak(place) || type === 'relief') return undefined;
+      const where = leaking === 'somewhere' ? 'It' : `Its ${leaking}`;
+      const isolate = `${where} leaks: isolate with ${from(place)} before you loosen anything.`;
+      const known = typeFound(place.condition);
+      if (known && isCheck(known))
+        return {
+          urgency: 'care',
+          text: `${hazardOf(place.duty)}${where} leaks: a check has no packing; its pin or cover gasket needs renewing, isolated with ${from(place)}.`,
+        };
       return {
         urgency: 'care',
-        text:
-          leaking === 'stem'
-            ? 'Tighten the packing nut an eighth of a turn, and check again tomorrow.'
-            : `${leaking === 'somewhere' ? 'It' : `Its ${leaking}`} leaks: isolate with ${from(place)} before you loosen anything.`,
+        text: `${hazardOf(place.duty)}${leaking === 'stem' && isSnugged(place) ? SNUG : isolate}`,
       };
     },
   },
@@ -248,8 +372,12 @@ export const FOUND_RULES: readonly FoundRule[] = [
   {
     id: 'prove-shut-off',
     when: 'The drinking-water shut-off of a building that nobody has tested.',
-    judge: ({ duty, condition }) =>
-      duty.function === 'emergency-shutoff' && isPotable(duty.medium) && condition.holding !== 'tight'
+    judge: ({ duty, condition }, settings, now) =>
+      duty.function === 'emergency-shutoff' &&
+      isPotable(duty.medium) &&
+      condition.holding !== 'tight' &&
+      condition.turning !== 'seized' &&
+      !isHandsOff(condition, settings, now)
         ? {
             urgency: 'prove',
             text: 'Test that this is the shut-off of the building: the branch to the garden is often mistaken for it.',

@@ -1,4 +1,6 @@
 import { InvalidInput } from '../../ground/input/index.js';
+import { type Medium, MEDIUM_FACTS } from '../../ground/media/index.js';
+import type { ValveType } from '../../ground/valves/index.js';
 import { parseNominalSize, parseQuantity } from '../../ground/units/index.js';
 import { capitalized } from '../../ground/wording/index.js';
 import { fixtureSaid } from './fixtures.js';
@@ -41,12 +43,13 @@ const RIGHT =
  *
  * @param text  "1/2 copper 12 ft, ball 1/2, basin x2"; after a colon stands a name: "gate 3/4: café branch"
  * @param depth of the line it is typed at
+ * @param medium of the line: on sewage a plug valve is an eccentric one
  * @returns items in order, and what could not be read with what would be right
  *
  * @example
  * readWalkText('1/2 copper 12 ft, ball 1/2, basin x2').items.map(({ kind }) => kind) // ['run', 'valve', 'fixture']
  */
-export function readWalkText(text: string, depth = 0): WalkTextReading {
+export function readWalkText(text: string, depth = 0, medium?: Medium): WalkTextReading {
   const items: DraftItem[] = [];
   const problems: WalkTextReading['problems'] = [];
   for (const line of text.split(/\r?\n/)) {
@@ -56,7 +59,7 @@ export function readWalkText(text: string, depth = 0): WalkTextReading {
       const said = part.trim();
       if (said === '') continue;
       try {
-        last = { ...readPart(said), depth: deeper };
+        last = { ...readPart(said, medium), depth: deeper };
         items.push(last);
       } catch (error) {
         if (!(error instanceof InvalidInput)) throw error;
@@ -77,7 +80,7 @@ function indentOf(line: string): number {
   return [...blank].reduce((sum, sign) => sum + (sign === '\t' ? 1 : 0.5), 0) | 0;
 }
 
-function readPart(said: string): Omit<DraftItem, 'depth'> {
+function readPart(said: string, medium: Medium | undefined): Omit<DraftItem, 'depth'> {
   const [head = '', ...named] = said.split(/:\s+/);
   const name = named.join(': ').trim().slice(0, LONGEST_NAME);
   const withName = (item: Omit<DraftItem, 'depth'>): Omit<DraftItem, 'depth'> =>
@@ -97,9 +100,21 @@ function readPart(said: string): Omit<DraftItem, 'depth'> {
   if (fixture && (!valve || fixture.word.length >= (valve[0].exec(head)?.[0].length ?? 0)))
     return withName({ kind: 'fixture', fixture: fixture.kind, count: fixture.count });
   if (valve)
-    return withName({ kind: 'valve', ...(valve[1] && { type: valve[1] }), valve: readValve(head, valve[0]) });
+    return withName({
+      kind: 'valve',
+      ...typeOf(valve[1], head, medium),
+      valve: readValve(head, valve[0]),
+    });
   if (pipe || LENGTH.test(head) || PIPE_WORD.test(head)) return withName(readRun(head, pipe));
   throw new InvalidInput('walk', `“${said}” is not understood. ${RIGHT}`);
+}
+
+/** A plain plug valve is told by what flows: on sewage it is an eccentric one. */
+function typeOf(type: ValveType | undefined, head: string, medium: Medium | undefined): { type?: ValveType } {
+  if (type) return { type };
+  const isSewagePlug =
+    medium !== undefined && MEDIUM_FACTS[medium].family === 'waste' && /\bplug\b/i.test(head);
+  return isSewagePlug ? { type: 'plug-eccentric' } : {};
 }
 
 function fixtureIn(

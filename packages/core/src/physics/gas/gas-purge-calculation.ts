@@ -26,9 +26,9 @@ export const gasPurgeCalculation = calculation({
   gives: {
     lineVolumeM3: 'm3',
     openings: 'at each tenth of the handle: opening, flowM3h at 15 degrees C and 1 atm, seconds',
-    maxOpening: 'largest opening whose flow stays under the margin of the trip; 1 without a trip',
+    maxOpening: 'largest opening whose flow stays under the margin of the trip; left out without a trip',
     recommended: 'opening, flowM3h, seconds',
-    wouldTripIfFullyOpen: 'whether the excess-flow valve would shut',
+    wouldTripIfFullyOpen: 'whether the excess-flow valve would shut; left out without a trip',
     dischargeRule: 'outdoors-only or code-and-ventilation',
   },
   notes: [

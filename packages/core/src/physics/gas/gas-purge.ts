@@ -26,9 +26,10 @@ interface Purging {
 export interface GasPurge {
   lineVolumeM3: number;
   openings: Purging[];
-  maxOpening: number;
+  /** Left out, as the next, where no trip is known. */
+  maxOpening?: number;
   recommended: Purging;
-  wouldTripIfFullyOpen: boolean;
+  wouldTripIfFullyOpen?: boolean;
   dischargeRule: 'outdoors-only' | 'code-and-ventilation';
 }
 
@@ -101,14 +102,14 @@ export function gasPurge(purge: GasPurgeInput): GasPurge {
   const fullM3h = fullKgH / standardKgM3;
   const maxOpening =
     excessFlowTripM3h === undefined
-      ? 1
+      ? undefined
       : openingFor(outlet.characteristic, (tripMargin * excessFlowTripM3h) / fullM3h);
   return {
     lineVolumeM3,
     openings: Array.from({ length: 10 }, (_, tenth) => at((tenth + 1) / 10)),
-    maxOpening,
-    recommended: at(purge.opening ?? Math.min(HALF_OPEN, maxOpening)),
-    wouldTripIfFullyOpen: excessFlowTripM3h !== undefined && fullM3h > excessFlowTripM3h,
+    ...(maxOpening !== undefined && { maxOpening }),
+    recommended: at(purge.opening ?? Math.min(HALF_OPEN, maxOpening ?? 1)),
+    ...(excessFlowTripM3h !== undefined && { wouldTripIfFullyOpen: fullM3h > excessFlowTripM3h }),
     dischargeRule:
       pressurePa > OUTDOORS_FROM_PA || isLarge(segments) ? 'outdoors-only' : 'code-and-ventilation',
   };

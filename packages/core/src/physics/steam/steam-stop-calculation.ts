@@ -25,7 +25,7 @@ export const steamStopCalculation = calculation({
     opening: '0 to 1',
     stopSetting: 'turns from shut, to the next sixteenth',
     stepPerSixteenth:
-      'change of Kv for a sixteenth of a turn, of the Kv there; left out where it is too small',
+      'change of Kv for a sixteenth of a turn, of the Kv there; left out where the valve is too small, or so coarse that only the first sixteenth is left',
     verdict: 'fine-enough, too-coarse or too-small',
   },
   notes: ['Steam burns: set it cold, vented and locked out. Local code and the maker’s sheet decide.'],

@@ -74,6 +74,9 @@ export function steamStop(valve: SteamStopInput): SteamStop {
   const opening = openingFor(characteristic, requiredKv / openKv);
   const stopSetting = Math.min(turns, Math.ceil((opening * turns) / SIXTEENTH - SLACK) * SIXTEENTH);
   const kvAt = (turned: number): number => relativeKv(characteristic, turned / turns);
+  // A radiator far too small for its valve: shut is the nearest sixteenth, so the first one is all that can be set.
+  if (kvAt(stopSetting) === 0)
+    return { ...known, opening: SIXTEENTH / turns, stopSetting: SIXTEENTH, verdict: 'too-coarse' };
   const isLast = stopSetting + SIXTEENTH > turns;
   const step = isLast
     ? kvAt(stopSetting) - kvAt(stopSetting - SIXTEENTH)

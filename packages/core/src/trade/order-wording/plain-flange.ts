@@ -8,14 +8,13 @@ import type { ValveSpec } from './valve-spec.js';
  * @example
  * plainFlangeOf({ standard: 'AWWA C515' }) // 'flange-125'
  */
-export function plainFlangeOf({ body, standard, rating, type, ends }: ValveSpec): End {
+export function plainFlangeOf({ body, standard, rating, type }: ValveSpec): End {
   const own = rating?.kind === 'class' ? `flange-${rating.value}` : '';
   if ((ENDS as readonly string[]).includes(own)) return own as End;
   const isIron =
     body === 'ductile-iron' ||
     body === 'grey-iron' ||
     type === 'gate-resilient' ||
-    (standard?.startsWith('AWWA') ?? false) ||
-    (ends?.some(({ style }) => style === 'mechanical-joint') ?? false);
+    (standard?.startsWith('AWWA') ?? false);
   return isIron ? 'flange-125' : 'flange-150';
 }

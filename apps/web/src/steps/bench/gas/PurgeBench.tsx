@@ -41,7 +41,7 @@ export function PurgeBench({ line, position, duty }: BenchProps) {
   const words = useWords();
   const figures = useFigures();
   const { jobName } = useLineFrame();
-  const segments = useMemo(() => segmentsTo(line, position.id), [line, position.id]);
+  const { segments, unknown } = useMemo(() => segmentsTo(line, position.id), [line, position.id]);
   const boreM = segments.at(-1)?.insideDiameterM ?? duty.dn / 1000;
   const filled = useMemo(() => {
     const assumed = <T,>(value: T): Given<T> => ({ value, from: 'assumed' });
@@ -76,6 +76,12 @@ export function PurgeBench({ line, position, duty }: BenchProps) {
           }),
     [segments, line.medium, values, isOpeningSet],
   );
+  if (unknown)
+    return (
+      <Notice title={words('benches.gas-purge')}>
+        <p>{words('purge.unknownRun', { length: figures.quantity(unknown.lengthM, 'length') })}</p>
+      </Notice>
+    );
   if (!purge)
     return (
       <Notice title={words('benches.gas-purge')}>
@@ -131,7 +137,9 @@ export function PurgeBench({ line, position, duty }: BenchProps) {
                 ['purge.take', `${opening} %`],
                 ['purge.forSeconds', `${wait} s`],
                 ['purge.passes', figures.quantity(recommended.flowM3h, 'gas flow')],
-                ['purge.most', `${percent(purge.maxOpening)} %`],
+                ...(purge.maxOpening === undefined
+                  ? []
+                  : [['purge.most', `${percent(purge.maxOpening)} %`] as const]),
                 [
                   'purge.where',
                   words(purge.dischargeRule === 'outdoors-only' ? 'purge.outdoors' : 'purge.code'),
@@ -188,20 +196,23 @@ export function PurgeBench({ line, position, duty }: BenchProps) {
 
 const percent = (share: number): string => String(Math.floor(share * 100 + 1e-6));
 
-/** The pipe between the source and a valve, by the walk. */
+/** The pipe between the source and a valve, by the walk; or the first run of it whose bore or length is not known. */
 function segmentsTo(
   { walk }: BenchProps['line'],
   positionId: string,
-): { insideDiameterM: number; lengthM: number }[] {
+): { segments: { insideDiameterM: number; lengthM: number }[]; unknown?: { lengthM?: number } } {
   const at = walk.items.find((item) => item.positionId === positionId);
-  if (!at) return [];
-  return walkPaths(walk.items)
+  if (!at) return { segments: [] };
+  const runs = walkPaths(walk.items)
     .to(at.id)
-    .flatMap(({ item, lengthM, diameterM }) =>
-      item.kind === 'run' && diameterM !== undefined && lengthM > 0
-        ? [{ insideDiameterM: diameterM, lengthM }]
-        : [],
-    );
+    .filter(({ item }) => item.kind === 'run');
+  const unknown = runs.find(({ item, diameterM }) => diameterM === undefined || item.lengthM === undefined);
+  return {
+    segments: runs.flatMap(({ lengthM, diameterM }) =>
+      diameterM !== undefined && lengthM > 0 ? [{ insideDiameterM: diameterM, lengthM }] : [],
+    ),
+    ...(unknown && { unknown: unknown.item }),
+  };
 }
 
 function TimeByOpening({ purge, file }: { purge: GasPurge; file: string }) {
@@ -239,7 +250,7 @@ function TimeByOpening({ purge, file }: { purge: GasPurge; file: string }) {
               label={under(words('purge.handle'))}
             />
             <YAxis {...AXIS} width={46} />
-            {purge.maxOpening < 1 && (
+            {purge.maxOpening !== undefined && purge.maxOpening < 1 && (
               <ReferenceLine x={purge.maxOpening * 100} stroke="var(--out)" strokeDasharray="8 3" />
             )}
             <ReferenceLine x={purge.recommended.opening * 100} stroke="var(--brass-fill)" strokeWidth={2} />

@@ -84,6 +84,20 @@ export function lineOfRun(run: ClosingRun): ClosingLine {
   };
 }
 
+const MOST_LINES = 2000;
+const lines = new Map<string, ClosingLine>();
+
+/** The line of a run, the same one for the same run, so that its closings are simulated once however many duties say it. */
+function sameLine(run: ClosingRun): ClosingLine {
+  const key = Object.values(run).join(' ');
+  let line = lines.get(key);
+  if (!line) {
+    if (lines.size >= MOST_LINES) lines.clear();
+    lines.set(key, (line = lineOfRun(run)));
+  }
+  return line;
+}
+
 /**
  * The line of a duty.
  *
@@ -107,5 +121,5 @@ export const closingLine = oncePerDuty((duty): ClosingLine | OpenLine | undefine
   if (lengthM === 0) return undefined;
   const { roughnessM } = PIPE_FACTS[pipe.material];
   const temperatureC = duty.temperatureC ?? USUAL_C;
-  return lineOfRun({ lengthM, diameterM, roughnessM, waveSpeedMs, pressurePa, flowM3s, temperatureC });
+  return sameLine({ lengthM, diameterM, roughnessM, waveSpeedMs, pressurePa, flowM3s, temperatureC });
 });

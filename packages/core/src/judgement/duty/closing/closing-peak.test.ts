@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { type ClosureLaw, surge } from '../../../physics/surge/index.js';
-import { closingPeakPa, leastClosingS, lineOfRun } from './index.js';
+import { closingPeakPa, leastClosingS, lineOfRun, mostPeakPa } from './index.js';
 
 const runs = fc.record({
   lengthM: fc.double({ min: 3, max: 600, noNaN: true }),
@@ -33,15 +33,16 @@ const simulatedPa = (line: ReturnType<typeof lineOf>, law: ClosureLaw, timeS: nu
   }).peakPa;
 
 describe('the peak of a closing', () => {
-  it('is that of surge, also for a line of which so many are asked that a table answers', () => {
+  it('is that of surge, under what it can be at most, also where a table answers', () => {
     fc.assert(
       fc.property(runs, laws, fc.double({ min: 0.1, max: 30, noNaN: true }), (run, law, criticals) => {
         const line = lineOf(run);
         const timeS = criticals * line.criticalS;
         const simulated = simulatedPa(line, law, timeS);
-        expect(closingPeakPa(line, law, timeS)).toBe(simulated);
+        expect(Math.abs(closingPeakPa(line, law, timeS) / simulated - 1)).toBeLessThan(0.003);
+        expect(mostPeakPa(line, law, timeS)).toBeGreaterThan(0.995 * simulated);
         const busy = lineOf(run);
-        for (let at = 1; at <= 64; at += 1) closingPeakPa(busy, 'linear', at * 1e-3 * busy.criticalS);
+        for (let at = 1; at <= 64; at += 1) closingPeakPa(busy, law, at * 1e-3 * busy.criticalS);
         expect(Math.abs(closingPeakPa(busy, law, timeS) / simulated - 1)).toBeLessThan(0.01);
       }),
       { numRuns: 25 },

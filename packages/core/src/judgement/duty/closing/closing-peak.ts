@@ -1,27 +1,26 @@
-import { type ClosureLaw, fewestReaches, surge } from '../../../physics/surge/index.js';
 import { pipeVelocityMs } from '../../../physics/loss/index.js';
+import { type ClosureLaw, effectiveOpening, fewestReaches, surge } from '../../../physics/surge/index.js';
 import type { ClosingLine } from './closing-line.js';
 
-/** Times between two that are simulated, as a ratio: what lies between is within a hundredth of the simulation. */
-const STEP = 1.03;
-/** A closing that lasts many reflections needs few reaches: the water moves as one. */
+/** A closing that lasts many reflections needs few reaches: the water moves as one. They tell the same within a thousandth. */
 const REACHES: readonly (readonly [toCriticals: number, reaches: number])[] = [
-  [8, 50],
-  [Infinity, 20],
+  [4, 50],
+  [20, 20],
+  [Infinity, 10],
 ];
-/** So slow that few reaches tell the same. */
-const SLOW_CRITICALS = 200;
-const FEW_REACHES = 8;
+/** Closings of one line that are simulated as they are; of a catalogue with more, those between two of the table are interpolated. */
+const SIMULATED = 64;
+/** Times of the table, as a ratio. */
+const STEP = 1.03;
 /** Nobody closes slower. */
 const SLOWEST_S = 1e5;
-/** What the least time is longer than the table says, so that the simulation keeps under the limit at it. */
-const MARGIN = 1.004;
+/** The solved time is off by no more than this, and then lengthened by it, so that the simulation keeps under the limit at it. */
+const SOLVED_TO = 0.004;
+const MOST_TRIES = 40;
+/** What a rigid column may be short of the simulated rise. */
+const RIGID_MARGIN = 1.5;
 
-const tables = new WeakMap<ClosingLine, Map<ClosureLaw, Map<number, number>>>();
-
-/** Closings of one line that are simulated as they are; a catalogue with more reads them from the table. */
-const SIMULATED = 64;
-const simulated = new WeakMap<ClosingLine, Map<string, number>>();
+const known = new WeakMap<ClosingLine, Map<ClosureLaw, Map<number, number>>>();
 
 /**
  * Highest pressure at a valve that is closed in a time.
@@ -30,33 +29,50 @@ const simulated = new WeakMap<ClosingLine, Map<string, number>>();
  * @param law   how its opening falls
  * @param timeS from open to closed, s
  * @returns Pa gauge: that of `surge` for the same closing; for a line of which very many are asked, within 1 % of it
- * Source: `surge`; the table is interpolated along straight lines of the logarithms.
+ * Source: `surge`; what lies between two times of the table goes along a straight line of the logarithms.
  *
  * @example
  * closingPeakPa(line, 'ball', 0.3)
  */
 export function closingPeakPa(line: ClosingLine, law: ClosureLaw, timeS: number): number {
-  let known = simulated.get(line);
-  if (!known) simulated.set(line, (known = new Map()));
-  const key = `${law} ${timeS}`;
-  let peakPa = known.get(key);
-  if (peakPa !== undefined) return peakPa;
-  if (known.size >= SIMULATED) return interpolatedPa(line, law, timeS);
-  peakPa = peakOf(line, law, timeS, timeS > SLOW_CRITICALS * line.criticalS ? FEW_REACHES : undefined);
-  known.set(key, peakPa);
-  return peakPa;
+  const peaks = peaksOf(line, law);
+  const before = peaks.get(timeS);
+  if (before !== undefined) return before;
+  return peaks.size < SIMULATED || timeS <= 0
+    ? simulatedPa(line, law, timeS)
+    : interpolatedPa(line, law, timeS);
 }
 
-function interpolatedPa(line: ClosingLine, law: ClosureLaw, timeS: number): number {
-  if (timeS <= 0) return peakAt(line, law, -Infinity);
-  const place = Math.log(timeS / line.criticalS) / Math.log(STEP);
-  const below = Math.floor(place);
-  const low = risePa(line, peakAt(line, law, below));
-  const high = risePa(line, peakAt(line, law, below + 1));
-  const part = place - below;
-  const rise = low > 0 && high > 0 ? low ** (1 - part) * high ** part : low + part * (high - low);
-  return line.staticPa + rise;
+/**
+ * What a closing cannot rise above, without a simulation: for the many that are slow enough.
+ *
+ * @returns Pa gauge; the sudden peak where the closing lasts no longer than a reflection
+ * Source: Michaud, 2 rho L v / t over the steepest part of the law, with a margin for the rest.
+ *
+ * @example
+ * mostPeakPa(line, 'gate', 60)
+ */
+export function mostPeakPa(line: ClosingLine, law: ClosureLaw, timeS: number): number {
+  const effectiveS = timeS / STEEPEST[law];
+  const risePa = line.suddenPa - line.staticPa;
+  return effectiveS <= RIGID_MARGIN * line.criticalS
+    ? line.suddenPa
+    : line.staticPa + (RIGID_MARGIN * risePa * line.criticalS) / effectiveS;
 }
+
+/** How much faster than evenly the opening of a law falls where it falls fastest. */
+const STEEPEST = Object.fromEntries(
+  (['instant', 'linear', 'ball', 'butterfly', 'gate', 'globe-linear', 'plug-eccentric'] as const).map(
+    (law) => {
+      const at = (share: number): number => effectiveOpening({ law, timeS: 1, startS: 0 }, share);
+      const falls = Array.from(
+        { length: 10 },
+        (_, tenth) => 10 * ((tenth === 0 ? 1 : at(tenth / 10)) - at((tenth + 1) / 10)),
+      );
+      return [law, Math.max(...falls)];
+    },
+  ),
+) as Record<ClosureLaw, number>;
 
 /**
  * Shortest closing whose peak keeps under a limit.
@@ -71,59 +87,69 @@ function interpolatedPa(line: ClosingLine, law: ClosureLaw, timeS: number): numb
  */
 export function leastClosingS(line: ClosingLine, law: ClosureLaw, limitPa: number): number | undefined {
   if (limitPa <= line.staticPa) return undefined;
-  const keeps = (place: number): boolean => peakAt(line, law, place) <= limitPa;
-  if (keeps(-Infinity)) return 0;
-  const slowest = Math.ceil(Math.log(SLOWEST_S / line.criticalS) / Math.log(STEP));
-  let over = -1;
-  while (keeps(over)) over *= 2;
-  let under = Math.max(1, over + 1);
-  while (!keeps(under)) {
-    if (under >= slowest) return undefined;
-    over = under;
-    under = Math.min(slowest, under < 1 ? 1 : under * 2);
-  }
-  while (under - over > 1) {
-    const middle = Math.floor((under + over) / 2);
-    if (keeps(middle)) under = middle;
-    else over = middle;
-  }
-  const [high, low] = [peakAt(line, law, over), peakAt(line, law, under)].map((peak) => risePa(line, peak));
+  if (simulatedPa(line, law, 0) <= limitPa) return 0;
   const wanted = limitPa - line.staticPa;
-  const part =
-    low !== undefined && high !== undefined && low > 0 && high > low
-      ? Math.log(high / wanted) / Math.log(high / low)
-      : 1;
-  return MARGIN * line.criticalS * STEP ** (over + part);
+  const riseAt = (timeS: number): number => Math.max(0, simulatedPa(line, law, timeS) - line.staticPa);
+  // About where the rise of a rigid column is the wanted one.
+  let timeS = Math.max(line.criticalS, (line.criticalS * (line.suddenPa - line.staticPa)) / wanted / 2);
+  let [over, under] = [0, Infinity];
+  for (
+    let tries = 0;
+    tries < MOST_TRIES && (under === Infinity || under - over > SOLVED_TO * under);
+    tries += 1
+  ) {
+    const rise = riseAt(timeS);
+    if (rise <= wanted) under = timeS;
+    else over = timeS;
+    if (over > SLOWEST_S) return undefined;
+    timeS = nextTry(timeS, rise / wanted, over, under);
+  }
+  return Number.isFinite(under) ? under * (1 + SOLVED_TO) : undefined;
 }
 
-const risePa = ({ staticPa }: ClosingLine, peakPa: number): number => Math.max(0, peakPa - staticPa);
+/** The rise falls about as the time grows; where that leads out of the bracket, its middle. */
+function nextTry(timeS: number, ratio: number, over: number, under: number): number {
+  // A little past where it should be, so that the bracket closes from both sides.
+  const guess = timeS * ratio * (ratio > 1 ? 1 + SOLVED_TO / 2 : 1 - SOLVED_TO / 2);
+  if (guess > over && guess < under) return Math.min(guess, over === 0 ? guess : over * 4);
+  return Number.isFinite(under) ? (over === 0 ? under / 2 : Math.sqrt(over * under)) : over * 2;
+}
+
+function peaksOf(line: ClosingLine, law: ClosureLaw): Map<number, number> {
+  let ofLine = known.get(line);
+  if (!ofLine) known.set(line, (ofLine = new Map()));
+  let peaks = ofLine.get(law);
+  if (!peaks) ofLine.set(law, (peaks = new Map()));
+  return peaks;
+}
+
+function interpolatedPa(line: ClosingLine, law: ClosureLaw, timeS: number): number {
+  const place = Math.log(timeS / line.criticalS) / Math.log(STEP);
+  const below = Math.floor(place);
+  const [low = 0, high = 0] = [below, below + 1].map((at) =>
+    Math.max(0, simulatedPa(line, law, line.criticalS * STEP ** at) - line.staticPa),
+  );
+  const part = place - below;
+  return line.staticPa + (low > 0 && high > 0 ? low ** (1 - part) * high ** part : low + part * (high - low));
+}
+
+function simulatedPa(line: ClosingLine, law: ClosureLaw, timeS: number): number {
+  const peaks = peaksOf(line, law);
+  let peakPa = peaks.get(timeS);
+  if (peakPa === undefined) {
+    const criticals = timeS / line.criticalS;
+    peakPa = surge({
+      ...line.surge,
+      closure: { law, timeS },
+      durationS: timeS + 2 * line.criticalS,
+      reaches: Math.max(fewest(line), REACHES.find(([to]) => criticals <= to)?.[1] ?? 50),
+      series: false,
+      envelope: false,
+    }).peakPa;
+    peaks.set(timeS, peakPa);
+  }
+  return peakPa;
+}
 
 const fewest = ({ surge: { initialFlowM3s, ...pipe } }: ClosingLine): number =>
   fewestReaches({ ...pipe, velocityMs: pipeVelocityMs(initialFlowM3s, pipe.diameterM) });
-
-/** The simulated peak at a place of the table; a sudden closing at -Infinity. */
-function peakAt(line: ClosingLine, law: ClosureLaw, place: number): number {
-  let ofLine = tables.get(line);
-  if (!ofLine) tables.set(line, (ofLine = new Map()));
-  let table = ofLine.get(law);
-  if (!table) ofLine.set(law, (table = new Map()));
-  let peak = table.get(place);
-  if (peak === undefined) {
-    const criticals = STEP ** place;
-    peak = peakOf(line, law, criticals * line.criticalS, REACHES.find(([to]) => criticals <= to)?.[1]);
-    table.set(place, peak);
-  }
-  return peak;
-}
-
-/** The simulated peak; with as many reaches as `surge` takes by itself where none are given. */
-function peakOf(line: ClosingLine, law: ClosureLaw, timeS: number, reaches?: number): number {
-  return surge({
-    ...line.surge,
-    closure: { law, timeS },
-    durationS: timeS + 2 * line.criticalS,
-    ...(reaches !== undefined && { reaches: Math.max(fewest(line), reaches) }),
-    series: false,
-    envelope: false,
-  }).peakPa;
-}

@@ -10,6 +10,7 @@ import {
   closingLine,
   closingPeakPa,
   closingTime,
+  mostPeakPa,
   leastClosingS,
   NEAR_RATING,
   surgeLimitPa,
@@ -42,6 +43,7 @@ export const SLAM_SHUT: Rule = {
     const time = closingTime(duty, valve);
     if (!time) return undefined;
     const timeS = 'ask' in time ? time.fastestS : time.timeS;
+    if (mostPeakPa(line, law, timeS) <= NEAR_RATING * limit) return undefined;
     const value = closingPeakPa(line, law, timeS);
     if (value <= NEAR_RATING * limit) return undefined;
     if ('ask' in time) return value > limit ? ask(time.ask, ASK_VALVE[time.ask]) : undefined;
