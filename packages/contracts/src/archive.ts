@@ -23,6 +23,7 @@ import {
   supplierAnswerInput,
   text,
   walkItemFields,
+  lineFactsInput,
 } from '@grevik/core';
 import { PHOTO_TYPES } from './photo.js';
 
@@ -88,6 +89,7 @@ const itemFields = { ...ownItemFields, tag: optional(text(20)) };
 const lineFields = {
   name: text(60),
   medium: choice(MEDIA),
+  facts: optional(lineFactsInput),
   walked: flag('whether somebody walked it; else its positions stand in a row'),
   walk: list(record(itemFields), { most: LONGEST_WALK }),
   positions: list(record(positionFields), { most: 10_000 }),

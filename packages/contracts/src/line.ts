@@ -7,7 +7,11 @@ import {
   type PositionDuty,
   type UnitSystem,
   UNIT_SYSTEMS,
+  type LineFacts,
+  lineFactsInput,
 } from '@grevik/core';
+import { Described } from './described.js';
+import { VersionedRequest } from './position.js';
 import { IsIn, IsOptional, IsString, Length, Matches } from 'class-validator';
 
 export interface PickView {
@@ -53,9 +57,18 @@ export interface LineView {
   jobId: string;
   name: string;
   medium: Medium;
+  /** What holds for the whole line: its positions take it over where they say nothing themselves. */
+  facts: LineFacts;
+  /** Goes up with every change of them: send it back with the next one. */
+  factsVersion: number;
   /** In the order the water goes. */
   positions: PositionView[];
   walk: WalkView;
+}
+
+export class ChangeLineFactsRequest extends VersionedRequest {
+  @Described(lineFactsInput)
+  facts!: LineFacts;
 }
 
 export class AddLineRequest {

@@ -61,7 +61,7 @@ describe('Emergency', () => {
   });
 
   it.each<[Medium, RegExp]>([
-    ['natural-gas', /Do not touch a switch or use a phone inside.*call the gas utility/],
+    ['natural-gas', /No switch, no flame and no phone inside.*gas utility/],
     ['steam-low', /Steam burns/],
     ['fire-water', /impairment/],
     [

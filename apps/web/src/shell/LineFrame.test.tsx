@@ -116,7 +116,7 @@ describe('a line under its strip', () => {
 
   it('offers on the phone the first choice where nothing is picked, and else the next position', async () => {
     open('/jobs/job/lines/line/line-up/CW-104');
-    await userEvent.click(await screen.findByRole('button', { name: /^Pick Ostrand 21P, With care$/ }));
+    await userEvent.click(await screen.findByRole('button', { name: /^Pick Ostrand 21P, Fits$/ }));
     expect(await screen.findByRole('dialog')).toHaveTextContent('Ball, full port for CW-104');
     await userEvent.click(screen.getByRole('button', { name: 'Cancel' }));
     fireEvent.keyDown(document.body, { key: 'ArrowLeft' });
@@ -133,7 +133,7 @@ describe('the schedule of a line', () => {
     open('/jobs/job/lines/line/schedule');
     expect(await title()).toHaveTextContent('Valve schedule · Domestic cold');
     expect(await row('CW-103')).toHaveTextContent('shut off¾ in75 psi, 50 °F, 7.93 gpm, copper');
-    expect(await row('CW-103')).toHaveTextContent('careNo torch.$21.90');
+    expect(await row('CW-103')).toHaveTextContent('FitsNo torch.$21.90');
     expect(await row('CW-104')).toHaveTextContent('not picked yet');
     expect(await row('CW-105')).toHaveTextContent('no longer fits');
     expect(screen.getByText('$43.80').parentElement).toHaveTextContent(

@@ -8,6 +8,7 @@ import { MergeDialog } from './merge/MergeDialog';
 import { useCatalogueQuery, useCompanyQuery, useJobQuery, useLineQuery } from '../store/api';
 import { useWords } from '../words';
 import styles from './LineFrame.module.css';
+import { LineFacts } from './LineFacts';
 import { stepOf } from './steps';
 import { StepsNav } from './StepsNav';
 
@@ -93,6 +94,7 @@ export function LineFrame() {
               picked,
             })}
           </span>
+          <LineFacts line={line.data} />
           <StepsNav jobId={jobId} lineId={lineId} tag={tag} />
           {failure !== undefined && (
             <strong className={styles.failure} role="status">

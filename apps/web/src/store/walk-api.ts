@@ -9,7 +9,7 @@ import type {
   PositionView,
   WalkEdited,
 } from '@grevik/contracts';
-import { type HouseRuleSettings, type Medium, walkedPositions } from '@grevik/core';
+import { type HouseRuleSettings, type LineFacts, type Medium, walkedPositions } from '@grevik/core';
 import { api, keepInLine } from './api';
 
 /** Walking: the outline of a line, names, photos, and the house rules it is judged by. */
@@ -34,6 +34,10 @@ const walkApi = api.injectEndpoints({
           dispatch(api.util.invalidateTags([{ type: 'Line', id: lineId }]) as never);
         }
       },
+    }),
+    changeLineFacts: build.mutation<LineView, { lineId: string; version: number; facts: LineFacts }>({
+      query: ({ lineId, ...body }) => ({ url: `lines/${lineId}/facts`, method: 'PUT', body }),
+      invalidatesTags: (_line, _error, { lineId }) => [{ type: 'Line', id: lineId }, 'Jobs', 'Mine'],
     }),
     name: build.mutation<PositionView, NameRequest & { id: string; lineId: string }>({
       query: ({ id, lineId: _lineId, ...body }) => ({ url: `positions/${id}/name`, method: 'PUT', body }),
@@ -80,6 +84,7 @@ function take(line: LineView, { version, at, remove, items, positions }: WalkEdi
 }
 
 export const {
+  useChangeLineFactsMutation,
   useJobWalkQuery,
   useAddLineMutation,
   useEditWalkMutation,

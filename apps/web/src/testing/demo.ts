@@ -80,6 +80,8 @@ export const POSITION: PositionView = {
 };
 
 export const LINE: LineView = {
+  facts: {},
+  factsVersion: 0,
   id: 'line',
   jobId: 'job',
   name: 'Domestic cold',

@@ -44,9 +44,10 @@ export class ExportJob {
       job: job.name,
       ...(Object.keys(job.houseRules).length > 0 && { houseRules: job.houseRules }),
       models: models.filter(({ id }) => picked.has(id)).map(plainModel),
-      lines: job.lines.map(({ id, name, medium }) => ({
+      lines: job.lines.map(({ id, name, medium, facts }) => ({
         name,
         medium,
+        ...(Object.keys(facts).length > 0 && { facts }),
         walked: walks.has(id),
         walk: walks.get(id) ?? [],
         positions: positions

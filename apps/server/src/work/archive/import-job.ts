@@ -84,8 +84,8 @@ export class ImportJob {
     placeInJob: number,
   ): Promise<ReadonlyMap<string, string>> {
     const { jobId } = imported;
-    const { name, medium, walked, walk } = JSON.parse(head) as LineHead;
-    const lineId = await this.jobs.addLine({ jobId, name, medium, placeInJob });
+    const { name, medium, facts, walked, walk } = JSON.parse(head) as LineHead;
+    const lineId = await this.jobs.addLine({ jobId, name, medium, placeInJob, ...(facts && { facts }) });
     const idOf = new Map<string, string>();
     for (const piece of positions)
       for (const position of JSON.parse(piece) as CheckedPosition[]) {

@@ -1,4 +1,4 @@
-import type { HouseRuleSettings, Medium } from '@grevik/core';
+import type { HouseRuleSettings, Medium, LineFacts } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { Refusal } from '../../ground/errors/refusal.js';
@@ -36,7 +36,13 @@ export class ArchivedJobs {
   }
 
   /** @returns its new id */
-  async addLine(line: { jobId: string; name: string; medium: Medium; placeInJob: number }): Promise<string> {
+  async addLine(line: {
+    jobId: string;
+    name: string;
+    medium: Medium;
+    placeInJob: number;
+    facts?: LineFacts;
+  }): Promise<string> {
     return (await this.lines.create(line)).id;
   }
 }

@@ -1,4 +1,4 @@
-import type { Medium } from '@grevik/core';
+import type { LineFacts, Medium } from '@grevik/core';
 import { Column, DataType, Default, HasMany, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { Position } from '../positions/position.model.js';
 
@@ -23,6 +23,14 @@ export class Line extends Model {
 
   @Column(DataType.INTEGER)
   declare placeInJob: number;
+
+  @Default({})
+  @Column(DataType.JSONB)
+  declare facts: LineFacts;
+
+  @Default(0)
+  @Column(DataType.INTEGER)
+  declare factsVersion: number;
 
   @HasMany(() => Position, { foreignKey: 'lineId', sourceKey: 'id' })
   declare positions: Position[];

@@ -1,5 +1,5 @@
-import { type LineView, ScheduleQuery } from '@grevik/contracts';
-import { Controller, Get, Param, Query, Res } from '@nestjs/common';
+import { ChangeLineFactsRequest, type LineView, ScheduleQuery } from '@grevik/contracts';
+import { Body, Controller, Get, Param, Put, Query, Res } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { May } from '../../ground/access/may.js';
@@ -25,6 +25,16 @@ export class LinesController {
   @Get(':id')
   show(@Param('id', IdPipe) id: string): Promise<LineView> {
     return this.lines.get(id);
+  }
+
+  @ApiOperation({ summary: 'Changes what holds for the whole line, on the version that was seen.' })
+  @May('change-duty')
+  @Put(':id/facts')
+  changeFacts(
+    @Param('id', IdPipe) id: string,
+    @Body() { version, facts }: ChangeLineFactsRequest,
+  ): Promise<LineView> {
+    return this.lines.changeFacts(id, version, facts);
   }
 
   @ApiOperation({ summary: 'Its schedule as CSV.' })

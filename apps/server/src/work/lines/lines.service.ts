@@ -1,11 +1,14 @@
 import type { LineView } from '@grevik/contracts';
-import type { Medium } from '@grevik/core';
+import { isDeepStrictEqual } from 'node:util';
+import type { LineFacts, Medium } from '@grevik/core';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { UniqueConstraintError } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
+import type { Change } from '../../ground/change-log/change.model.js';
+import { Refusal } from '../../ground/errors/refusal.js';
 import { Job } from '../jobs/job.model.js';
 import { jobNotFound } from '../jobs/job-not-found.js';
 import { readPositions } from '../positions/read-positions.js';
@@ -20,7 +23,9 @@ export class LinesService {
     @InjectModel(Job) private readonly jobs: typeof Job,
     private readonly walks: WalksService,
     private readonly log: ChangeLog,
-  ) {}
+  ) {
+    log.takesBack(['line-facts'], (change) => this.takeBack(change));
+  }
 
   /** Begins a line of a job, behind those there are. */
   async add(jobId: string, name: string, medium: Medium): Promise<LineView> {
@@ -55,6 +60,52 @@ export class LinesService {
     }
   }
 
+  /** Changes what holds for a whole line, on the version that was seen. */
+  async changeFacts(id: string, version: number, facts: LineFacts): Promise<LineView> {
+    await inTransaction(this.sequelize, async () => {
+      const line = await this.held(id);
+      if (line.factsVersion !== version)
+        throw new Refusal(409, {
+          code: 'stale',
+          message: `The facts of ${line.name} were changed since. Check them as they are now.`,
+          current: { facts: line.facts, factsVersion: line.factsVersion },
+        });
+      await this.keepFacts(line, facts);
+    });
+    return this.get(id);
+  }
+
+  private async takeBack({ id, subjectId, before, after }: Change): Promise<void> {
+    await inTransaction(this.sequelize, async () => {
+      const line = await this.held(subjectId ?? '');
+      if (!isDeepStrictEqual(line.facts, after))
+        throw new Refusal(409, {
+          code: 'conflict',
+          message: `The facts of ${line.name} were changed since. Check them as they are now.`,
+        });
+      await this.keepFacts(line, before as LineFacts, id);
+    });
+  }
+
+  private async keepFacts(line: Line, facts: LineFacts, undoes?: string): Promise<void> {
+    await this.log.record({
+      kind: 'line-facts',
+      jobId: line.jobId,
+      subjectId: line.id,
+      what: line.name,
+      before: line.facts,
+      after: facts,
+      ...(undoes !== undefined && { undoes }),
+    });
+    await line.update({ facts, factsVersion: line.factsVersion + 1 });
+  }
+
+  private async held(id: string): Promise<Line> {
+    const line = await this.lines.findByPk(id, { lock: true });
+    if (!line) throw new NotFoundException('This line was not found. Open the job again.');
+    return line;
+  }
+
   async get(id: string): Promise<LineView> {
     const [line, positions, walk] = await Promise.all([
       this.lines.findByPk(id, { raw: true }),
@@ -67,6 +118,8 @@ export class LinesService {
       jobId: line.jobId,
       name: line.name,
       medium: line.medium,
+      facts: line.facts,
+      factsVersion: line.factsVersion,
       positions,
       walk: besidePositions(walk, positions),
     };

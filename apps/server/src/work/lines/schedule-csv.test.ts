@@ -21,6 +21,8 @@ const model: ModelView = {
 const duty = { function: 'isolate', dn: 20, pressurePa: 517106.797, temperatureC: -5 } as const;
 const line: LineView = {
   id: 'line',
+  facts: {},
+  factsVersion: 0,
   jobId: 'job',
   name: 'Domestic cold',
   medium: 'potable-cold',
@@ -33,7 +35,7 @@ const line: LineView = {
       duty: {
         ...duty,
         flowM3s: 5e-4,
-        pipe: { material: 'copper' },
+        pipe: { material: 'copper', lengthUpstreamM: 0 },
         orientation: 'vertical-up',
         place: 'concealed',
       },

@@ -17,6 +17,7 @@ import {
   formatNominalSize,
   judgePick,
   modelWords,
+  ownDuty,
 } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
@@ -123,7 +124,8 @@ export class PositionsService {
     const model = await this.catalogue.get(modelId);
     const line = await this.lines.findByPk(position.lineId, { rejectOnEmpty: true });
     const settings = await this.settings.of(position.jobId);
-    const duty: Duty = { ...position.duty, medium: line.medium };
+    const { duty: own } = await this.view(position.id);
+    const duty: Duty = { ...own, medium: line.medium };
     if (model.retired)
       throw new Refusal(422, {
         code: 'ruled-out',
@@ -301,7 +303,7 @@ const notHere = (): NotFoundException =>
 
 /** The whole duty is replaced: what is left out of it is not known any more. */
 async function keepDuty(position: Position, duty: PositionDuty): Promise<void> {
-  await position.update({ duty });
+  await position.update({ duty: ownDuty(duty) });
 }
 
 async function keepName(position: Position, name: NameKept): Promise<void> {

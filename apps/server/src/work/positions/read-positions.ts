@@ -1,5 +1,12 @@
 import type { PickView, PositionView } from '@grevik/contracts';
-import type { Condition, HookUpChoices, PositionDuty } from '@grevik/core';
+import {
+  type Condition,
+  type HookUpChoices,
+  type LineFacts,
+  type PositionDuty,
+  type WalkItem,
+  dutyOnLine,
+} from '@grevik/core';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import { currentCompanyId } from '../../ground/database/company-scope.js';
 
@@ -25,7 +32,7 @@ interface Row {
 }
 
 /**
- * Positions as the interface sees them, each with its pick and the names of who picked and changed it, in the order the water goes. One
+ * Positions as the interface sees them, each with what its duty takes over from line and walk, its pick and the names of who picked and changed it, in the order the water goes. One
  * plain query, since a line of hundreds is read at every step: by the index over company, line and place, or by its id.
  *
  * @param where a whole line, or one position
@@ -53,7 +60,15 @@ export async function readPositions(
       replacements: { ...where, companyId: currentCompanyId() },
     },
   );
-  return rows.map(viewOf);
+  const [line] = await sequelize.query<{ items: WalkItem[]; facts: LineFacts }>(
+    `SELECT coalesce(w.items, '[]') AS items, l.facts
+     FROM lines l LEFT JOIN walks w ON w.line_id = l.id
+     WHERE l.company_id = :companyId
+       AND l.id = ${'id' in where ? '(SELECT line_id FROM positions WHERE company_id = :companyId AND id = :id)' : ':lineId'}`,
+    { type: QueryTypes.SELECT, replacements: { ...where, companyId: currentCompanyId() } },
+  );
+  const dutyOf = dutyOnLine(line?.items ?? [], line?.facts);
+  return rows.map((row) => viewOf({ ...row, duty: dutyOf(row.duty, row.id) }));
 }
 
 function viewOf(row: Row): PositionView {

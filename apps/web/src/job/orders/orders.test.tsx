@@ -202,9 +202,7 @@ describe('the orders of a job', () => {
     const answers = await region('Compare quotes');
     expect(answers.getByText(/no answer: The desk is busy/)).toBeInTheDocument();
     expect(answers.getByText('asks: Which size?')).toBeInTheDocument();
-    expect(
-      answers.getByText(/changes the verdict at CW-103 from With care to Ruled out/),
-    ).toBeInTheDocument();
+    expect(answers.getByText(/changes the verdict at CW-103 from Fits to Ruled out/)).toBeInTheDocument();
     expect(answers.getByText(/differs in type/)).toBeInTheDocument();
     expect(answers.getByText('€50.00 for 2 of 2')).toBeInTheDocument();
     await userEvent.click(answers.getByRole('button', { name: `Accept Quillside Supply for ${TEXT}` }));

@@ -8,6 +8,7 @@ interface ChoiceTermProps<T> {
   value: T | undefined;
   /** Said where nothing is chosen yet. */
   unknown: string;
+  from?: string | undefined;
   choose: (value: T) => void;
 }
 
@@ -17,11 +18,12 @@ export function ChoiceTerm<T extends string | number>({
   choices,
   value,
   unknown,
+  from,
   choose,
 }: ChoiceTermProps<T>) {
   const words = wordsOf(choices, value);
   return (
-    <Term name={name} words={words ?? unknown} missing={words === undefined}>
+    <Term name={name} words={words ?? unknown} missing={words === undefined} from={from}>
       {(close) => (
         <MenuList autoFocusItem dense>
           {choices.map((choice) => (

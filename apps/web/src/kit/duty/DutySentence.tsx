@@ -1,12 +1,13 @@
 import type { LineView, PositionView } from '@grevik/contracts';
-import { MEDIUM_FACTS, type PositionDuty, type Quantity } from '@grevik/core';
+import { MEDIUM_FACTS, type PositionDuty } from '@grevik/core';
 import { useSnackbar } from 'notistack';
 import { QuantityField } from '../QuantityField';
+import { FactField } from './FactField';
 import { useFigures } from '../useFigures';
 import { useMay } from '../../store/people-api';
 import { useWords } from '../../words';
 import { ChoiceTerm } from './ChoiceTerm';
-import { MoreFacts } from './MoreFacts';
+import { MoreFacts, type QuantityTerm } from './MoreFacts';
 import { ConditionsTerm } from './ConditionsTerm';
 import styles from './Duty.module.css';
 import { Fixed, Term } from './Term';
@@ -33,28 +34,37 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
       (refused) => refused !== undefined && enqueueSnackbar(refused, { variant: 'error' }),
     );
   };
-  const choose = (change: Partial<PositionDuty>): void => replace({ ...duty, ...change });
-  const quantity = (
-    name: string,
-    of: Quantity,
-    value: number | undefined,
-    set: (value: number | undefined) => Partial<PositionDuty>,
-    unknown?: string,
-  ) => {
+  const choose = (change: Partial<PositionDuty>): void =>
+    replace({
+      ...duty,
+      ...change,
+      origins: {
+        ...duty.origins,
+        ...Object.fromEntries(Object.keys(change).map((fact) => [fact, 'said' as const])),
+      },
+    });
+  const from = (fact: string): string | undefined => {
+    const origin = duty.origins?.[fact];
+    return origin === undefined || origin === 'said' ? undefined : words(`factOrigins.${origin}`);
+  };
+  const quantity: QuantityTerm = (name, fact, of, value, set, unknown) => {
     const shown = value === undefined ? '' : figures.quantity(value, of);
     return (
       <Term
         name={name}
-        words={value === undefined ? (unknown ?? '') : unbroken(shown)}
+        words={value === undefined ? unknown : unbroken(shown)}
         missing={value === undefined}
+        from={from(fact)}
       >
         {(close) => (
-          <QuantityField
+          <FactField
             label={name}
             quantity={of}
             shown={shown}
-            optional={unknown !== undefined}
-            save={(typed) => save({ ...duty, ...set(typed) })}
+            origin={duty.origins?.[fact]}
+            save={(typed, origin) =>
+              save({ ...duty, ...set(typed), origins: { ...duty.origins, [fact]: origin } })
+            }
             close={close}
           />
         )}
@@ -76,6 +86,7 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
         {MEDIUM_FACTS[line.medium].words} {words('duty.at')}{' '}
         {quantity(
           words('duty.pressure'),
+          'pressurePa',
           'pressure',
           duty.pressurePa,
           (pressurePa) => ({ pressurePa }),
@@ -84,6 +95,7 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
         ,{' '}
         {quantity(
           words('duty.temperature'),
+          'temperatureC',
           'temperature',
           duty.temperatureC,
           (temperatureC) => ({ temperatureC }),
@@ -92,6 +104,7 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
         ,{' '}
         {quantity(
           words('duty.flow'),
+          'flowM3s',
           'flow',
           duty.flowM3s,
           (flowM3s) => ({ flowM3s }),
@@ -114,6 +127,7 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
           choices={PIPE_CHOICES}
           value={pipe?.material}
           unknown={words('duty.pipeUnknown')}
+          from={from('pipe')}
           choose={(material) => choose({ pipe: { lengthUpstreamM: pipe?.lengthUpstreamM, material } })}
         />
         {pipe && (
@@ -121,6 +135,7 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
             ,{' '}
             {quantity(
               words('duty.run'),
+              'pipe.lengthUpstreamM',
               'length',
               pipe.lengthUpstreamM,
               (lengthUpstreamM) => ({ pipe: { ...pipe, lengthUpstreamM } }),
@@ -135,6 +150,7 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
           choices={ORIENTATION_CHOICES}
           value={duty.orientation}
           unknown={words('duty.directionUnknown')}
+          from={from('orientation')}
           choose={(orientation) => choose({ orientation })}
         />
         ,{' '}
@@ -143,6 +159,7 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
           choices={PLACE_CHOICES}
           value={duty.place}
           unknown={words('duty.placeUnknown')}
+          from={from('place')}
           choose={(place) => choose({ place })}
         />
         . {words('duty.turned')}{' '}
@@ -155,7 +172,14 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
         />
         ; <ConditionsTerm duty={duty} save={replace} />.
       </p>
-      <MoreFacts duty={duty} mayChange={mayChange} medium={line.medium} choose={choose} quantity={quantity} />
+      <MoreFacts
+        duty={duty}
+        mayChange={mayChange}
+        medium={line.medium}
+        choose={choose}
+        quantity={quantity}
+        from={from}
+      />
     </Fixed>
   );
 }

@@ -6,23 +6,28 @@ import { ChoiceTerm } from './ChoiceTerm';
 import styles from './Duty.module.css';
 import { MORE_FACTS, type MoreFact, YES_OR_NO } from './more-facts';
 
+/** A figure as a term of the sentence. */
+export type QuantityTerm = (
+  name: string,
+  fact: string,
+  of: Quantity,
+  value: number | undefined,
+  set: (value: number | undefined) => Partial<PositionDuty>,
+  unknown: string,
+) => ReactNode;
+
 interface MoreFactsProps {
   duty: PositionDuty;
   mayChange: boolean;
   medium: Medium;
   choose: (change: Partial<PositionDuty>) => void;
-  /** A figure as a term of the sentence. */
-  quantity: (
-    name: string,
-    of: Quantity,
-    value: number | undefined,
-    set: (value: number | undefined) => Partial<PositionDuty>,
-    unknown: string,
-  ) => ReactNode;
+  quantity: QuantityTerm;
+  /** Where a fact is from, in words, where that is to be shown. */
+  from: (fact: string) => string | undefined;
 }
 
 /** Facts that the sentence does not say: those that matter here or are known, the rest behind a button. */
-export function MoreFacts({ duty, mayChange, medium, choose, quantity }: MoreFactsProps) {
+export function MoreFacts({ duty, mayChange, medium, choose, quantity, from }: MoreFactsProps) {
   const words = useWords();
   const [isOpen, setOpen] = useState(false);
   const shown = MORE_FACTS.filter(
@@ -34,7 +39,14 @@ export function MoreFacts({ duty, mayChange, medium, choose, quantity }: MoreFac
     const value = duty[fact];
     const unknown = words('factValues.unknown');
     if ('quantity' in more)
-      return quantity(name, more.quantity, value as number | undefined, (to) => ({ [fact]: to }), unknown);
+      return quantity(
+        name,
+        fact,
+        more.quantity,
+        value as number | undefined,
+        (to) => ({ [fact]: to }),
+        unknown,
+      );
     if ('yesOrNo' in more)
       return (
         <ChoiceTerm
@@ -42,6 +54,7 @@ export function MoreFacts({ duty, mayChange, medium, choose, quantity }: MoreFac
           choices={YES_OR_NO}
           value={value === undefined ? undefined : value ? 'yes' : 'no'}
           unknown={unknown}
+          from={from(fact)}
           choose={(to) => choose({ [fact]: to === 'yes' })}
         />
       );
@@ -51,6 +64,7 @@ export function MoreFacts({ duty, mayChange, medium, choose, quantity }: MoreFac
         choices={more.choices}
         value={value as string | number | undefined}
         unknown={unknown}
+        from={from(fact)}
         choose={(to) => choose({ [fact]: to })}
       />
     );

@@ -8,6 +8,8 @@ interface TermProps {
   words: string;
   /** Not known yet: shown as a gap to fill. */
   missing?: boolean;
+  /** Where it is from, where that is not plainly said. */
+  from?: string | undefined;
   /** What opens when the word is pressed. */
   children: (close: () => void) => ReactNode;
 }
@@ -16,7 +18,7 @@ interface TermProps {
 export const Fixed = createContext(false);
 
 /** A word of the sentence that is a field: press it to change it. */
-export function Term({ name, words, missing = false, children }: TermProps) {
+export function Term({ name, words, missing = false, from, children }: TermProps) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const close = (): void => setAnchor(null);
   if (use(Fixed)) return <b>{words}</b>;
@@ -31,6 +33,7 @@ export function Term({ name, words, missing = false, children }: TermProps) {
       >
         {words}
       </ButtonBase>
+      {from !== undefined && <small className={styles.from}> ({from})</small>}
       <Popover
         open={anchor !== null}
         anchorEl={anchor}

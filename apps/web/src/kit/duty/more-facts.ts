@@ -21,8 +21,9 @@ export type MoreFact = { matters?: Matters } & (
   | { fact: keyof PositionDuty; yesOrNo: true }
 );
 
-const choicesOf = (ids: readonly string[]): Choice<string>[] =>
-  ids.map((value) => ({ value, words: words(`factValues.${value as keyof typeof en.factValues}`) }));
+/** Ids of a fact with their words. */
+export const factChoices = <T extends keyof typeof en.factValues>(ids: readonly T[]): Choice<T>[] =>
+  ids.map((value) => ({ value, words: words(`factValues.${value}` as const) }));
 
 const STARTS = [0, 1, 2, 3, 4, 6, 8, 10, 12, 15, 20, 30, 60].map((value) => ({
   value,
@@ -46,7 +47,7 @@ export const MORE_FACTS: readonly MoreFact[] = [
     yesOrNo: true,
     matters: (duty, medium) => stopsReverseFlow(duty, medium) && MEDIUM_FACTS[medium].family === 'water',
   },
-  { fact: 'solids', choices: choicesOf(SOLIDS), matters: isWaste },
+  { fact: 'solids', choices: factChoices(SOLIDS), matters: isWaste },
   { fact: 'smallestPassageM', quantity: 'length', matters: isWaste },
   { fact: 'screened', yesOrNo: true },
   {
@@ -54,7 +55,7 @@ export const MORE_FACTS: readonly MoreFact[] = [
     choices: STARTS,
     matters: (duty, medium) => stopsReverseFlow(duty, medium) || isWaste(duty, medium),
   },
-  { fact: 'flowPattern', choices: choicesOf(FLOW_PATTERNS), matters: stopsReverseFlow },
+  { fact: 'flowPattern', choices: factChoices(FLOW_PATTERNS), matters: stopsReverseFlow },
   { fact: 'distanceToApplianceM', quantity: 'length', matters: isGasLine },
   { fact: 'otherRoom', yesOrNo: true, matters: isGasLine },
   {
@@ -65,7 +66,7 @@ export const MORE_FACTS: readonly MoreFact[] = [
   { fact: 'closureTimeS', quantity: 'time' },
   { fact: 'surgeLimitPa', quantity: 'pressure' },
   { fact: 'headroomM', quantity: 'length' },
-  { fact: 'threads', choices: choicesOf(THREADS) },
+  { fact: 'threads', choices: factChoices(THREADS) },
 ];
 
-export const YES_OR_NO: readonly Choice<string>[] = choicesOf(['yes', 'no']);
+export const YES_OR_NO: readonly Choice<string>[] = factChoices(['yes', 'no']);

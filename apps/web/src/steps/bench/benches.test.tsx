@@ -101,7 +101,7 @@ describe('a gas line', () => {
   const text = [
     'gas main',
     '2 steel 52 ft',
-    'GA-101 plug 2',
+    'GA-101 lubricated plug 2',
     'tee: Bakery',
     '  1 steel 33 ft',
     '  GA-102 ball 1',
@@ -138,7 +138,7 @@ describe('a gas line', () => {
 
   it('asks for appliances where the walk has none', async () => {
     onLine(<BenchPage />, {
-      line: walked('natural-gas', 'gas main\n2 steel 52 ft\nGA-1 plug 2', { pressurePa: 1743 }),
+      line: walked('natural-gas', 'gas main\n2 steel 52 ft\nGA-1 lubricated plug 2', { pressurePa: 1743 }),
     });
     expect(
       await screen.findByText(
@@ -167,7 +167,7 @@ describe('a gas line', () => {
 
   it('has nothing to clear at its very source', async () => {
     onLine(<BenchPage />, {
-      line: walked('natural-gas', 'gas main\nGA-1 plug 2\n2 steel 9 ft\nboiler', { pressurePa: 1743 }),
+      line: walked('natural-gas', 'gas main\nGA-1 lubricated plug 2\n2 steel 9 ft\nboiler', { pressurePa: 1743 }),
       at: '/?of=gas-purge',
     });
     expect(await screen.findByText(/There is no pipe between the source and/)).toBeInTheDocument();

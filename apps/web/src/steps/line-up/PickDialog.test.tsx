@@ -50,7 +50,7 @@ describe('picking', () => {
     }));
     show(<Picking />);
     const because = screen.getByRole('textbox', { name: 'Because' });
-    expect(because).toHaveTextContent('Ball, full port (Ostrand 21P) fits with care.');
+    expect(because).toHaveTextContent('Ball, full port (Ostrand 21P) fits.');
     await userEvent.clear(because);
     expect(screen.getByRole('button', { name: 'Pick valve' })).toBeDisabled();
     await userEvent.type(because, 'No torch.');
@@ -99,7 +99,7 @@ describe('picking', () => {
     expect(await screen.findByRole('alert')).toHaveTextContent(
       'Joss Karran has picked here in the meantime: No torch. Pick yours anyway',
     );
-    expect(screen.getByRole('textbox', { name: 'Because' })).toHaveTextContent('fits with care');
+    expect(screen.getByRole('textbox', { name: 'Because' })).toHaveTextContent('fits.');
   });
 
   it('opens with the reason already written where the valve is the one picked', () => {

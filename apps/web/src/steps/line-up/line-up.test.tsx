@@ -44,7 +44,7 @@ describe('the columns', () => {
       'Ostrand 21P',
       'Kell & Vane 6S',
     ]);
-    expect(cells(/^Verdict/)).toEqual(['With careNo. 1 · 92 pointsPick', 'With careNo. 2 · 63 pointsPick']);
+    expect(cells(/^Verdict/)).toEqual(['FitsNo. 1 · 100 pointsPick', 'With careNo. 2 · 63 pointsPick']);
     expect(cells(/^Weakest part at 50 °F/)).toEqual(['200 psi press joint', '200 psi body']);
     expect(cells(/^Loss at 100 %/)[0]).toBe('0.028 psi 7.92 gpm');
     expect(cells(/^Fully open/)).toEqual([

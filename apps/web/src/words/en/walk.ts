@@ -170,7 +170,7 @@ export const walk = {
         'Close it by hand, slowly, all the way. Do not use a wrench.',
         'Open the lowest faucet downstream and wait until it stops running.',
         'Still running? The valve does not shut off: close the next one toward the street.',
-        'An old gate that nobody has operated is worth one careful try by hand: two fingers, no wrench, stop where it binds. Meanwhile somebody calls the utility or closes the curb stop.',
+        'An old gate that nobody has operated is worth one careful try by hand: two fingers, no wrench, stop where it binds. In the meantime somebody calls the utility or closes the curb stop.',
         'Keep away from wet switches and sagging ceilings. Switch off the power only if the panel is dry and you can reach it dry.',
         'Tell everybody who is out of service, and hang a tag on the valve you closed.',
       ],

@@ -8,7 +8,7 @@ import {
 import { PIPE_FACTS, PIPE_TABLES } from '../../ground/pipes/index.js';
 import { type ValveType, valveTypeFacts } from '../../ground/valves/index.js';
 import type { FixtureKind, WalkItem } from '../walk/index.js';
-import { type PathPiece, walkPaths } from './walk-paths.js';
+import { type PathPiece, walkPaths } from '../walk/index.js';
 
 /** Heat an appliance takes where nobody read its plate, W. Our own generic figures. */
 export const ASSUMED_HEAT_W: Partial<Record<FixtureKind, number>> = {

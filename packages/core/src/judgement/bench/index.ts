@@ -16,7 +16,6 @@ export { ASSUMED_HEAT_W, type GasLine, type GasLineCase, type SizedRun, gasLine 
 export { type DirtyBall, type PartOpenGate, dirtyBall, partOpenGate } from './part-open.js';
 export { type PurgeCard, RISER_KINDS, type RiserKind, purgeCard } from './purge-card.js';
 export { type Radiator, type SetRadiator, setRadiators, usualRadiatorM2 } from './radiators.js';
-export { type PathPiece, type WalkPaths, walkPaths } from './walk-paths.js';
 export { MOST_WASH_MS, type WashBore, type WashCase, type WashLine, washLine } from './wash-line.js';
 export {
   BENCHES,

@@ -1,7 +1,8 @@
 import { gasPurge, gasRun } from '../../physics/gas/index.js';
 import { steamStop } from '../../physics/steam/index.js';
 import { readWalkText, settleDrafts } from '../walk/index.js';
-import { gasLine, purgeCard, setRadiators, usualRadiatorM2, walkPaths, washLine } from './index.js';
+import { gasLine, purgeCard, setRadiators, usualRadiatorM2, washLine } from './index.js';
+import { walkPaths } from '../walk/index.js';
 
 function walked(text: string) {
   let next = 0;

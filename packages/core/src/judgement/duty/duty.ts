@@ -1,4 +1,12 @@
-import { type ValueOf, choice, flag, number, optional, record } from '../../ground/input/index.js';
+import {
+  type Field,
+  type ValueOf,
+  choice,
+  flag,
+  number,
+  optional,
+  record,
+} from '../../ground/input/index.js';
 import { MEDIA } from '../../ground/media/index.js';
 import { PIPE_MATERIALS } from '../../ground/pipes/index.js';
 import { VALVE_FUNCTIONS } from '../../ground/valves/index.js';
@@ -65,8 +73,36 @@ export const dutyFields = {
 
 export const dutyInput = record({ medium: choice(MEDIA), ...dutyFields });
 
-/** A position's own part of the duty: everything but the medium. */
-export const positionDutyInput = record(dutyFields);
+/** Where a fact of a duty is from; `walk` and `line` are worked out, never stored. */
+export const FACT_ORIGINS = ['measured', 'said', 'assumed', 'walk', 'line'] as const;
+export type FactOrigin = (typeof FACT_ORIGINS)[number];
+
+const originOf = Object.fromEntries(
+  [...Object.keys(dutyFields), 'pipe.lengthUpstreamM'].map((fact) => [fact, optional(choice(FACT_ORIGINS))]),
+);
+
+/** A position's own part of the duty: everything but the medium, and where its facts are from. */
+export const positionDutyInput = record({
+  ...dutyFields,
+  origins: optional(record(originOf) as Field<Partial<Record<string, FactOrigin>>>),
+});
+
+/** Facts that hold for a whole line; its positions take over what they do not say themselves. */
+const lineFactFields = {
+  pressurePa: dutyFields.pressurePa,
+  temperatureC: dutyFields.temperatureC,
+  hardWater: dutyFields.hardWater,
+  chloramine: dutyFields.chloramine,
+  aggressiveToBrass: dutyFields.aggressiveToBrass,
+  solids: dutyFields.solids,
+  screened: dutyFields.screened,
+  supplyPressureLow: dutyFields.supplyPressureLow,
+  surgeLimitPa: dutyFields.surgeLimitPa,
+  threads: dutyFields.threads,
+};
+export const lineFactsInput = record(lineFactFields);
+export type LineFacts = ValueOf<typeof lineFactsInput>;
+export const LINE_FACTS = Object.keys(lineFactFields) as (keyof LineFacts)[];
 
 export type Duty = ValueOf<typeof dutyInput>;
 export type PositionDuty = ValueOf<typeof positionDutyInput>;

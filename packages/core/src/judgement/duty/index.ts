@@ -17,7 +17,11 @@ export {
 } from './closing/index.js';
 export {
   type Duty,
+  FACT_ORIGINS,
+  type FactOrigin,
   FLOW_PATTERNS,
+  LINE_FACTS,
+  type LineFacts,
   ORIENTATIONS,
   PLACES,
   type PositionDuty,
@@ -25,6 +29,7 @@ export {
   THREADS,
   dutyFields,
   dutyInput,
+  lineFactsInput,
   positionDutyInput,
 } from './duty.js';
 export {

@@ -51,6 +51,12 @@ const TABLE = {
   },
   photo: { of: 'position', words: (tag) => `Photo of ${tag}`, needs: 'record', isShown: true },
   entry: { of: 'position', words: (tag) => `Entry at ${tag}`, needs: 'record' },
+  'line-facts': {
+    of: 'job',
+    words: (name) => `Facts of ${name}`,
+    needs: 'change-duty',
+    isUndoable: true,
+  },
   job: { of: 'job', words: (name) => `Job ${name}`, needs: 'bring-lines' },
   'job-archive': {
     of: 'job',

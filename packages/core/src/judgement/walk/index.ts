@@ -13,5 +13,7 @@ export * from './upstream-valve.js';
 export * from './walk-item.js';
 export * from './tag-pattern.js';
 export * from './walk-network.js';
+export * from './walk-paths.js';
+export * from './duty-on-line.js';
 export * from './walked-line.js';
 export * from './walk-order.js';

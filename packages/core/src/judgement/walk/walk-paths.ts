@@ -1,5 +1,6 @@
 import type { NetworkLink } from '../../physics/isolation/index.js';
-import { type WalkItem, runBoreM, walkNetwork } from '../walk/index.js';
+import { type WalkItem, runBoreM } from './walk-item.js';
+import { walkNetwork } from './walk-network.js';
 
 /** A piece of the way from the source: an item of the walk with the bore it has or takes from the run before it. */
 export interface PathPiece {
