@@ -90,7 +90,12 @@ export function LineFacts({ line }: { line: LineView }) {
 
   return (
     <>
-      <Button size="small" onClick={(event) => setAnchor(event.currentTarget)} aria-haspopup="dialog">
+      <Button
+        size="small"
+        sx={{ paddingInline: 0, minWidth: 0 }}
+        onClick={(event) => setAnchor(event.currentTarget)}
+        aria-haspopup="dialog"
+      >
         {words('lineFacts.button')}
       </Button>
       <Popover

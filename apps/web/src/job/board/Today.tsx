@@ -28,7 +28,10 @@ export function Today({ board }: { board: BoardView }) {
             <Link to={`/jobs/${board.id}/lines/${line.id}/line-up/${encodeURIComponent(tag)}`}>
               {tag} {shortName({ remarks, duty: position })}
             </Link>
-            <span>{capitalized(FAILURE_WORDS[failure])}.</span>
+            <span>
+              {capitalized(FAILURE_WORDS[failure])}.
+              {position.condition.dealt && ` ${position.condition.dealt}.`}
+            </span>
             <i>
               {line.name} ·{' '}
               <Link to={`/jobs/${board.id}/lines/${line.id}/log/${encodeURIComponent(tag)}`}>

@@ -77,7 +77,12 @@ export function MoreFacts({ duty, mayChange, medium, choose, quantity, from }: M
         </span>
       ))}
       {mayChange && (
-        <Button size="small" onClick={() => setOpen(!isOpen)} aria-expanded={isOpen}>
+        <Button
+          size="small"
+          sx={{ paddingInline: 0, minWidth: 0 }}
+          onClick={() => setOpen(!isOpen)}
+          aria-expanded={isOpen}
+        >
           {words(isOpen ? 'duty.fewerFacts' : 'duty.moreFacts')}
         </Button>
       )}

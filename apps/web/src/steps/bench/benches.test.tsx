@@ -167,7 +167,9 @@ describe('a gas line', () => {
 
   it('has nothing to clear at its very source', async () => {
     onLine(<BenchPage />, {
-      line: walked('natural-gas', 'gas main\nGA-1 lubricated plug 2\n2 steel 9 ft\nboiler', { pressurePa: 1743 }),
+      line: walked('natural-gas', 'gas main\nGA-1 lubricated plug 2\n2 steel 9 ft\nboiler', {
+        pressurePa: 1743,
+      }),
       at: '/?of=gas-purge',
     });
     expect(await screen.findByText(/There is no pipe between the source and/)).toBeInTheDocument();

@@ -61,7 +61,7 @@ export const bench = {
   hammer: {
     length: 'Pipe length upstream',
     flow: 'Flow before closing',
-    pressure: 'Static pressure',
+    pressure: 'Pressure while flowing',
     closing: 'Closing time',
     limit: 'Weakest part rated for',
     bore: 'Inside diameter',

@@ -1,7 +1,7 @@
 import { flowShare, kvDropPa, pipeVelocityMs, restOfLineKv } from '../../physics/loss/index.js';
 import { isLiquid } from '../../ground/media/index.js';
 import { type Duty, liquidDensityKgM3, pipeBoreM } from '../selection/index.js';
-import { type ValveType, relativeKv, valveTypeFacts } from '../../ground/valves/index.js';
+import { type ValveType, isCheck, relativeKv, valveTypeFacts } from '../../ground/valves/index.js';
 
 export interface AtHandle {
   flowM3s: number;
@@ -20,7 +20,7 @@ export interface AtHandle {
  * @param type    gives the characteristic
  * @param openKv  Kv fully open, m3/h at 1 bar
  * @param opening of the handle, 0 shut to 1 open
- * @returns undefined for gas and steam, and where flow or pressure is not known or nothing moves by hand
+ * @returns undefined for gas and steam, and where flow or pressure is not known; a check loses what it loses open
  * Source: resistances in series, 1/Kv^2 = 1/Kv_valve^2 + 1/Kv_rest^2, with the valve's inherent characteristic.
  *
  * @example
@@ -29,9 +29,11 @@ export interface AtHandle {
 export function atHandle(duty: Duty, type: ValveType, openKv: number, opening: number): AtHandle | undefined {
   const { characteristic } = valveTypeFacts(type);
   const { flowM3s, pressurePa } = duty;
-  if (!characteristic || !flowM3s || !pressurePa || !isLiquid(duty.medium)) return undefined;
+  // What moves by itself stands open while it flows.
+  const opens = characteristic ?? (isCheck(type) ? 'globe-linear' : undefined);
+  if (!opens || !flowM3s || !pressurePa || !isLiquid(duty.medium)) return undefined;
   const density = liquidDensityKgM3(duty);
-  const kv = openKv * relativeKv(characteristic, opening);
+  const kv = openKv * (isCheck(type) ? 1 : relativeKv(opens, opening));
   const passing = flowM3s * flowShare(kv, restOfLineKv(flowM3s, pressurePa, density));
   const boreM = pipeBoreM(duty);
   return {

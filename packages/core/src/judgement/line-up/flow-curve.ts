@@ -1,5 +1,5 @@
 import type { Duty } from '../selection/index.js';
-import type { ValveType } from '../../ground/valves/index.js';
+import { type ValveType, isCheck } from '../../ground/valves/index.js';
 import { atHandle } from './at-handle.js';
 
 export interface FlowPoint {
@@ -22,6 +22,7 @@ const STEPS = 40;
  * flowCurve({ ...duty, pressurePa: 5e5, flowM3s: 5e-4 }, 'ball', 41)?.[0] // { opening: 0, flowM3s: 0 }
  */
 export function flowCurve(duty: Duty, type: ValveType, openKv: number): FlowPoint[] | undefined {
+  if (isCheck(type)) return undefined;
   const points: FlowPoint[] = [];
   for (let step = 0; step <= STEPS; step += 1) {
     const at = atHandle(duty, type, openKv, step / STEPS);

@@ -17,6 +17,10 @@ export interface EntryKindRow {
   needsText?: true;
   /** Whether a person chooses it from a list; the others are written by a screen of their own. */
   isChosen?: true;
+  /** Whether another valve stands there from then on: what was found before it is of the old one. */
+  begins?: true;
+  /** Whether it says what was done about something urgent. */
+  dealsWith?: true;
   /** What it says of the valve. */
   finds?: (fact: EntryFact) => Found | undefined;
 }
@@ -38,6 +42,11 @@ const TABLE = {
   holds: { words: 'Shuts off', isChosen: true, finds: () => ({ holding: 'tight' }) },
   passes: { words: 'Leaks by when closed', isChosen: true, finds: () => ({ holding: 'passes' }) },
   leaks: { words: 'Leaks outside', isChosen: true, finds: () => ({ leaking: 'somewhere' }) },
+  replaced: { words: 'Replaced', isChosen: true, begins: true, dealsWith: true, finds: () => ({}) },
+  refused: { words: 'Refused by the customer', needsText: true, isChosen: true, dealsWith: true },
+  'shut-tagged': { words: 'Shut and tagged', isChosen: true, dealsWith: true },
+  reported: { words: 'Reported to the utility', isChosen: true, dealsWith: true },
+  'flow-less': { words: 'Less flow than before, or none', needsText: true, isChosen: true },
   bench: { words: 'Bench result', fact: 'finding', needsText: true },
 } as const satisfies Record<string, EntryKindRow>;
 

@@ -26,6 +26,11 @@ describe('the kinds of entries', () => {
       holds: { holding: 'tight' },
       passes: { holding: 'passes' },
       leaks: { leaking: 'somewhere' },
+      replaced: {},
+      refused: undefined,
+      'shut-tagged': undefined,
+      reported: undefined,
+      'flow-less': undefined,
       bench: undefined,
     });
   });
@@ -61,5 +66,37 @@ describe('the kinds of changes', () => {
   it('say what was changed in words', () => {
     expect(CHANGE_KIND_TABLE.duty.words('CW-04')).toBe('Duty of CW-04');
     for (const kind of CHANGE_KINDS) expect(CHANGE_KIND_TABLE[kind].words('CW-04')).toMatch(/^[A-Z]/);
+  });
+});
+
+describe('a valve that was replaced', () => {
+  const seized = { kind: 'does-not-turn', happenedAt: '2024-05-01T00:00:00.000Z' } as const;
+  const replaced = { kind: 'replaced', happenedAt: '2025-02-01T00:00:00.000Z' } as const;
+  const tested = { kind: 'holds', happenedAt: '2025-02-02T00:00:00.000Z' } as const;
+
+  it('has nothing of what was found on the old one', () => {
+    expect(conditionFromEntries([tested, seized, replaced])).toEqual({
+      holding: 'tight',
+      at: '2025-02-02T00:00:00.000Z',
+    });
+    expect(conditionFromEntries([seized, replaced]).turning).toBeUndefined();
+  });
+
+  it('keeps what is found later, whatever the order it was written in', () => {
+    const later = { ...seized, happenedAt: '2026-01-01T00:00:00.000Z' };
+    expect(conditionFromEntries([later, replaced]).turning).toBe('seized');
+  });
+});
+
+describe('something urgent', () => {
+  it('carries what was done about it last', () => {
+    const leaks = { kind: 'leaks', happenedAt: '2025-01-01T00:00:00.000Z' } as const;
+    const shut = { kind: 'shut-tagged', happenedAt: '2025-01-01T08:00:00.000Z' } as const;
+    const told = { kind: 'reported', happenedAt: '2025-01-01T07:00:00.000Z' } as const;
+    expect(conditionFromEntries([shut, leaks, told])).toMatchObject({
+      leaking: 'somewhere',
+      dealt: 'Shut and tagged',
+      dealtAt: '2025-01-01T08:00:00.000Z',
+    });
   });
 });

@@ -8,6 +8,9 @@ export interface Condition extends Found {
   /** When anything was last found here, ISO, and by whom. */
   at?: string;
   by?: string;
+  /** What was done last about something urgent, in words, and when, ISO. */
+  dealt?: string;
+  dealtAt?: string;
 }
 
 /** One dated fact as the log keeps it. */
