@@ -8,6 +8,7 @@ const REACHES: readonly (readonly [toCriticals: number, reaches: number])[] = [
   [20, 20],
   [Infinity, 10],
 ];
+const MOST_REACHES = 50;
 /** Closings of one line that are simulated as they are; of a catalogue with more, those between two of the table are interpolated. */
 const SIMULATED = 64;
 /** Times of the table, as a ratio. */
@@ -17,8 +18,9 @@ const SLOWEST_S = 1e5;
 /** The solved time is off by no more than this, and then lengthened by it, so that the simulation keeps under the limit at it. */
 const SOLVED_TO = 0.004;
 const MOST_TRIES = 40;
+const LAST_TRIES = 5;
 /** What a rigid column may be short of the simulated rise. */
-const RIGID_MARGIN = 1.5;
+const RIGID_MARGIN = 2;
 
 const known = new WeakMap<ClosingLine, Map<ClosureLaw, Map<number, number>>>();
 
@@ -104,7 +106,12 @@ export function leastClosingS(line: ClosingLine, law: ClosureLaw, limitPa: numbe
     if (over > SLOWEST_S) return undefined;
     timeS = nextTry(timeS, rise / wanted, over, under);
   }
-  return Number.isFinite(under) ? under * (1 + SOLVED_TO) : undefined;
+  if (!Number.isFinite(under)) return undefined;
+  // Held against the simulation with all its reaches, as whoever asks `surge` would.
+  let leastS = under * (1 + SOLVED_TO);
+  for (let tries = 0; tries < LAST_TRIES && surgedPa(line, law, leastS) > limitPa; tries += 1)
+    leastS *= 1 + SOLVED_TO;
+  return leastS;
 }
 
 /** The rise falls about as the time grows; where that leads out of the bracket, its middle. */
@@ -138,17 +145,21 @@ function simulatedPa(line: ClosingLine, law: ClosureLaw, timeS: number): number 
   let peakPa = peaks.get(timeS);
   if (peakPa === undefined) {
     const criticals = timeS / line.criticalS;
-    peakPa = surge({
-      ...line.surge,
-      closure: { law, timeS },
-      durationS: timeS + 2 * line.criticalS,
-      reaches: Math.max(fewest(line), REACHES.find(([to]) => criticals <= to)?.[1] ?? 50),
-      series: false,
-      envelope: false,
-    }).peakPa;
+    peakPa = surgedPa(line, law, timeS, REACHES.find(([to]) => criticals <= to)?.[1]);
     peaks.set(timeS, peakPa);
   }
   return peakPa;
+}
+
+function surgedPa(line: ClosingLine, law: ClosureLaw, timeS: number, reaches = MOST_REACHES): number {
+  return surge({
+    ...line.surge,
+    closure: { law, timeS },
+    durationS: timeS + 2 * line.criticalS,
+    reaches: Math.max(fewest(line), reaches),
+    series: false,
+    envelope: false,
+  }).peakPa;
 }
 
 const fewest = ({ surge: { initialFlowM3s, ...pipe } }: ClosingLine): number =>
