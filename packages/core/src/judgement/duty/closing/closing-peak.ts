@@ -2,10 +2,10 @@ import { pipeVelocityMs } from '../../../physics/loss/index.js';
 import { type ClosureLaw, effectiveOpening, fewestReaches, surge } from '../../../physics/surge/index.js';
 import type { ClosingLine } from './closing-line.js';
 
-/** A closing that lasts many reflections needs few reaches: the water moves as one. They tell the same within a thousandth. */
+/** A closing that lasts many reflections needs few reaches: the water moves as one. They tell the same within a hundredth. */
 const REACHES: readonly (readonly [toCriticals: number, reaches: number])[] = [
-  [4, 50],
-  [20, 20],
+  [8, 50],
+  [40, 20],
   [Infinity, 10],
 ];
 const MOST_REACHES = 50;
