@@ -81,7 +81,7 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page.getByRole('button', { name: 'Bakery', exact: true }).click();
     await expect(
       page.getByText(
-        /Smell gas\? Do not touch a switch or use a phone inside\. Leave doors open, get everybody out and call the gas utility from outside\. Close a valve only if it is on your way out\./,
+        /Smell gas\? Everybody out\. No switch, no flame and no phone inside\. Call the gas utility and the fire department from outside\./,
       ),
     ).toBeVisible();
   },
