@@ -107,7 +107,7 @@ test('a whole line by type opens the reasons of a cell', async ({ page }) => {
   await expect(page.getByRole('heading', { level: 1, name: 'Ticket hall basins' })).toBeVisible();
 });
 
-test('a job takes a side of its own, after what it would change was counted', async ({ page }) => {
+test('a job takes an option of its own, after what it would change was counted', async ({ page }) => {
   await lookAround(page);
   await page.goto('/house-rules');
   await page.getByLabel('Applies to', { exact: true }).selectOption({ label: 'Tarn Quay terminal only' });

@@ -18,6 +18,7 @@ import {
   PLACE_CHOICES,
   TURNED_CHOICES,
 } from './duty-words';
+import { type DutyFact, originKey, originWords } from './field-words';
 import { useChangeDuty } from './useChangeDuty';
 
 /** What the position asks, as a sentence whose words are fields. */
@@ -43,10 +44,7 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
         ...Object.fromEntries(Object.keys(change).map((fact) => [fact, 'said' as const])),
       },
     });
-  const from = (fact: string): string | undefined => {
-    const origin = duty.origins?.[fact];
-    return origin === undefined || origin === 'said' ? undefined : words(`factOrigins.${origin}`);
-  };
+  const from = (fact: DutyFact): string | undefined => originWords(duty, fact);
   const quantity: QuantityTerm = (name, fact, of, value, set, unknown) => {
     const shown = value === undefined ? '' : figures.quantity(value, of);
     return (
@@ -61,9 +59,9 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
             label={name}
             quantity={of}
             shown={shown}
-            origin={duty.origins?.[fact]}
+            origin={duty.origins?.[originKey(fact)]}
             save={(typed, origin) =>
-              save({ ...duty, ...set(typed), origins: { ...duty.origins, [fact]: origin } })
+              save({ ...duty, ...set(typed), origins: { ...duty.origins, [originKey(fact)]: origin } })
             }
             close={close}
           />
@@ -135,7 +133,7 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
             ,{' '}
             {quantity(
               words('duty.run'),
-              'pipe.lengthUpstreamM',
+              'run',
               'length',
               pipe.lengthUpstreamM,
               (lengthUpstreamM) => ({ pipe: { ...pipe, lengthUpstreamM } }),

@@ -3,13 +3,14 @@ import { Button } from '@mui/material';
 import { type ReactNode, useState } from 'react';
 import { useWords } from '../../words';
 import { ChoiceTerm } from './ChoiceTerm';
+import type { DutyFact } from './field-words';
 import styles from './Duty.module.css';
 import { MORE_FACTS, type MoreFact, YES_OR_NO } from './more-facts';
 
 /** A figure as a term of the sentence. */
 export type QuantityTerm = (
   name: string,
-  fact: string,
+  fact: DutyFact,
   of: Quantity,
   value: number | undefined,
   set: (value: number | undefined) => Partial<PositionDuty>,
@@ -23,7 +24,7 @@ interface MoreFactsProps {
   choose: (change: Partial<PositionDuty>) => void;
   quantity: QuantityTerm;
   /** Where a fact is from, in words, where that is to be shown. */
-  from: (fact: string) => string | undefined;
+  from: (fact: DutyFact) => string | undefined;
 }
 
 /** Facts that the sentence does not say: those that matter here or are known, the rest behind a button. */

@@ -11,8 +11,8 @@ import { words } from '../../words';
 import { en } from '../../words/en';
 import { ORIENTATION_CHOICES, PLACE_CHOICES, TURNED_CHOICES, isCondition, wordsOf } from './duty-words';
 
-/** A fact of a duty that can differ on its own. The pipe counts as two: what it is, and the run back. */
-export type DutyFact = Exclude<keyof PositionDuty, 'pipe'> | 'pipe' | 'run';
+/** A fact of a duty that can differ on its own, with its origin. The pipe counts as two: what it is, and the run back. */
+export type DutyFact = Exclude<keyof PositionDuty, 'origins'> | 'run';
 
 const QUANTITIES: Partial<Record<DutyFact, Quantity>> = {
   pressurePa: 'pressure',
@@ -55,8 +55,17 @@ export function factOf(duty: PositionDuty, fact: DutyFact): unknown {
   return duty[fact];
 }
 
-/** A duty with one fact taken from another. */
+/** A duty with one fact and its origin taken from another. */
 export function withFact(duty: PositionDuty, fact: DutyFact, from: PositionDuty): PositionDuty {
+  const { origins: before, ...rest } = withValue(duty, fact, from);
+  const key = originKey(fact);
+  const { [key]: _before, ...others } = before ?? {};
+  const origin = from.origins?.[key];
+  const origins = { ...others, ...(origin !== undefined && { [key]: origin }) };
+  return { ...rest, ...(Object.keys(origins).length > 0 && { origins }) };
+}
+
+function withValue(duty: PositionDuty, fact: DutyFact, from: PositionDuty): PositionDuty {
   if (fact !== 'pipe' && fact !== 'run') {
     const { [fact]: _before, ...rest } = duty;
     return { ...rest, ...(from[fact] !== undefined && { [fact]: from[fact] }) } as PositionDuty;
@@ -71,14 +80,33 @@ export function withFact(duty: PositionDuty, fact: DutyFact, from: PositionDuty)
   };
 }
 
-/** The facts in which two duties differ. */
+/** The facts in which two duties differ, in value or in origin. */
 export function factsApart(one: PositionDuty, other: PositionDuty): DutyFact[] {
-  const names = new Set([...Object.keys(one), ...Object.keys(other), 'run']) as Set<DutyFact>;
-  return [...names].filter((fact) => factOf(one, fact) !== factOf(other, fact));
+  const names = new Set([...Object.keys(one), ...Object.keys(other), 'run']) as Set<DutyFact | 'origins'>;
+  return [...names].filter(
+    (fact): fact is DutyFact =>
+      fact !== 'origins' &&
+      (factOf(one, fact) !== factOf(other, fact) || originWords(one, fact) !== originWords(other, fact)),
+  );
 }
 
-/** What a fact says, in the person's units. */
+/** Where a fact is listed among the origins of a duty. */
+export const originKey = (fact: DutyFact): string => (fact === 'run' ? 'pipe.lengthUpstreamM' : fact);
+
+/** Where a fact comes from; undefined where it is not known or somebody simply said so. */
+export function originWords(duty: PositionDuty, fact: DutyFact): string | undefined {
+  const origin = duty.origins?.[originKey(fact)];
+  if (origin === undefined || origin === 'said' || factOf(duty, fact) === undefined) return undefined;
+  return words(`factOrigins.${origin}`);
+}
+
+/** What a fact says, in the person's units, and where it comes from. */
 export function factWords(duty: PositionDuty, fact: DutyFact, figures: Figures): string {
+  const from = originWords(duty, fact);
+  return `${valueWords(duty, fact, figures)}${from === undefined ? '' : `, ${from}`}`;
+}
+
+function valueWords(duty: PositionDuty, fact: DutyFact, figures: Figures): string {
   const value = factOf(duty, fact);
   if (value === undefined) return words('log.unknown');
   if (typeof value === 'boolean') return words(value ? 'log.yes' : 'log.no');

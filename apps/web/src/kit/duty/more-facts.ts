@@ -11,14 +11,15 @@ import {
 import { words } from '../../words';
 import { en } from '../../words/en';
 import type { Choice } from './duty-words';
+import type { DutyFact } from './field-words';
 
 type Matters = (duty: PositionDuty, medium: Medium) => boolean;
 
 /** A fact of the duty beside its sentence: how it is entered, and where it always shows. */
 export type MoreFact = { matters?: Matters } & (
-  | { fact: keyof PositionDuty; quantity: Quantity }
-  | { fact: keyof PositionDuty; choices: readonly Choice<string | number>[] }
-  | { fact: keyof PositionDuty; yesOrNo: true }
+  | { fact: Exclude<DutyFact, 'run'>; quantity: Quantity }
+  | { fact: Exclude<DutyFact, 'run'>; choices: readonly Choice<string | number>[] }
+  | { fact: Exclude<DutyFact, 'run'>; yesOrNo: true }
 );
 
 /** Ids of a fact with their words. */

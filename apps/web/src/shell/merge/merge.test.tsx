@@ -2,7 +2,7 @@ import '@testing-library/jest-dom';
 import type { ChangeDutyRequest, PositionView } from '@grevik/contracts';
 import { act, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { factsApart, withFact } from '../../kit/duty/field-words';
+import { factsApart, originWords, withFact } from '../../kit/duty/field-words';
 import { clashed } from '../../store/merge-slice';
 import { POSITION } from '../../testing/demo';
 import { show } from '../../testing/render';
@@ -83,5 +83,13 @@ describe('one fact of a duty', () => {
     const { hardWater: _hardWater, ...soft } = base;
     expect(withFact(base, 'hardWater', soft)).toEqual(soft);
     expect(withFact(base, 'pipe', { ...base, pipe: undefined } as never)).not.toHaveProperty('pipe');
+  });
+
+  it('takes its origin with it, and differs where only the origin does', () => {
+    const measured = { ...base, origins: { pressurePa: 'measured', flowM3s: 'said' } } as const;
+    expect(factsApart(base, measured)).toEqual(['pressurePa']);
+    expect(withFact(base, 'pressurePa', measured).origins).toEqual({ pressurePa: 'measured' });
+    expect(withFact(measured, 'pressurePa', base).origins).toEqual({ flowM3s: 'said' });
+    expect(originWords(measured, 'pressurePa')).toBe('measured');
   });
 });
