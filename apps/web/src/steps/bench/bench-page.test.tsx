@@ -138,7 +138,7 @@ describe('the hammer', () => {
     expect(await sweep.findByRole('status')).toHaveTextContent(/Stopped after \d+ of 15/);
     await userEvent.click(sweep.getByRole('button', { name: 'Calculate all' }));
     await waitFor(() => expect(sweep.getAllByRole('row')).toHaveLength(16), { timeout: 15_000 });
-    expect(sweep.getByRole('button', { name: 'CSV' })).toBeInTheDocument();
+    expect(await sweep.findByRole('button', { name: 'CSV' })).toBeInTheDocument();
   });
 
   it('names its method, its source, where it holds and what it leaves out', async () => {
