@@ -127,7 +127,7 @@ describe('reasons', () => {
     expect(screen.getByText('one more reason')).toBeInTheDocument();
   });
 
-  it('keep both settings of a house rule behind its name', () => {
+  it('keep every option of a house rule behind its name', () => {
     const { columns } = lineUp({ ...duty, function: 'throttle' }, [BALL]);
     show(<Reasons reasons={columns[0]!.reasons} />);
     const settings = screen.getByText('house rule').closest('details');

@@ -20,6 +20,6 @@ export const PORT_BASIS: Basis = {
   method:
     'Energy along a stream line with the K of the open valve; three tenths of the loss going in, the rest behind.',
   source: 'Crane TP-410, reduced-seat forms for step and taper.',
-  limits: 'Turbulent flow, straight pipe for five bores on both settings.',
+  limits: 'Turbulent flow, straight pipe for five bores on both sides.',
   ignores: 'Fittings close by, and the rough edge of a worn seat.',
 };

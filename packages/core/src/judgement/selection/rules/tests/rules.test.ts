@@ -80,7 +80,7 @@ describe('house rules', () => {
     ],
     ['riser-purge', 'permanent', { function: 'purge', medium: 'natural-gas' }, {}, 'care'],
   ] satisfies [HouseRule, string, Partial<Duty>, Partial<Candidate>, Reason['verdict']][])(
-    '%s on %s decides, and both settings are quoted',
+    '%s on %s decides, and every option is quoted',
     (houseRule, side, duty, valve, verdict) => {
       const { reasons } = judgeCandidate(
         { ...DUTY, ...duty },
