@@ -4,8 +4,9 @@ import { Button, Popover } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { ChoiceTerm } from '../kit/duty/ChoiceTerm';
-import { YES_OR_NO, factChoices } from '../kit/duty/more-facts';
+import { factChoices } from '../kit/duty/more-facts';
 import { Fixed, Term } from '../kit/duty/Term';
+import { YesNoTerm } from '../kit/duty/YesNoTerm';
 import { QuantityField } from '../kit/QuantityField';
 import { useFigures } from '../kit/useFigures';
 import { failureText } from '../store/failure';
@@ -76,16 +77,7 @@ export function LineFacts({ line }: { line: LineView }) {
           choose={(to) => choose(fact, to)}
         />
       );
-    const value = facts[fact];
-    return (
-      <ChoiceTerm
-        name={name}
-        choices={YES_OR_NO}
-        value={value === undefined ? undefined : value ? 'yes' : 'no'}
-        unknown={unknown}
-        choose={(to) => choose(fact, to === 'yes')}
-      />
-    );
+    return <YesNoTerm name={name} value={facts[fact]} choose={(to) => choose(fact, to)} />;
   };
 
   return (

@@ -5,7 +5,8 @@ import { useWords } from '../../words';
 import { ChoiceTerm } from './ChoiceTerm';
 import type { DutyFact } from './field-words';
 import styles from './Duty.module.css';
-import { MORE_FACTS, type MoreFact, YES_OR_NO } from './more-facts';
+import { MORE_FACTS, type MoreFact } from './more-facts';
+import { YesNoTerm } from './YesNoTerm';
 
 /** A figure as a term of the sentence. */
 export type QuantityTerm = (
@@ -50,13 +51,11 @@ export function MoreFacts({ duty, mayChange, medium, choose, quantity, from }: M
       );
     if ('yesOrNo' in more)
       return (
-        <ChoiceTerm
+        <YesNoTerm
           name={name}
-          choices={YES_OR_NO}
-          value={value === undefined ? undefined : value ? 'yes' : 'no'}
-          unknown={unknown}
+          value={value as boolean | undefined}
           from={from(fact)}
-          choose={(to) => choose({ [fact]: to === 'yes' })}
+          choose={(to) => choose({ [fact]: to })}
         />
       );
     return (

@@ -24,11 +24,15 @@ export interface Unit {
   typed: readonly string[];
 }
 
-const PSI = 6894.757293168361;
+/** Pa in a pound per square inch. */
+export const PSI_PA = 6894.757293168361;
 const INCH = 0.0254;
 const US_GALLON = 3.785411784e-3;
 const CUBIC_FOOT = 0.028316846592;
-const BTU = 1055.05585262;
+/** J in a British thermal unit, of the international table. */
+export const BTU_J = 1055.05585262;
+/** kg in a pound. */
+export const LB_KG = 0.45359237;
 
 /**
  * Sources: NIST SP 811 (2008) appendix B for the exact factors; conventional inch, foot and metre of water
@@ -36,7 +40,11 @@ const BTU = 1055.05585262;
  */
 export const UNITS: Record<Quantity, readonly Unit[]> = {
   pressure: [
-    { symbol: 'psi', factor: PSI, typed: ['psi', 'psig', 'lb/in2', 'lbs/in2', 'pounds', 'lbs', 'lb', '#'] },
+    {
+      symbol: 'psi',
+      factor: PSI_PA,
+      typed: ['psi', 'psig', 'lb/in2', 'lbs/in2', 'pounds', 'lbs', 'lb', '#'],
+    },
     { symbol: 'bar', factor: 1e5, typed: ['bar', 'barg', 'bars'] },
     { symbol: 'kPa', factor: 1e3, typed: ['kpa', 'kpag'] },
     { symbol: 'MPa', factor: 1e6, typed: ['mpa'] },
@@ -87,7 +95,7 @@ export const UNITS: Record<Quantity, readonly Unit[]> = {
     { symbol: 'm² EDR', factor: 1, typed: ['m2edr', 'm2', 'sqm'] },
   ],
   heat: [
-    { symbol: 'Btu/h', factor: BTU / 3600, typed: ['btu/h', 'btuh'] },
+    { symbol: 'Btu/h', factor: BTU_J / 3600, typed: ['btu/h', 'btuh'] },
     { symbol: 'kW', factor: 1e3, typed: ['kw'] },
     { symbol: 'W', factor: 1, typed: ['w', 'watt', 'watts'] },
   ],
@@ -96,7 +104,7 @@ export const UNITS: Record<Quantity, readonly Unit[]> = {
     { symbol: 'm³/h', factor: 1, typed: ['m3/h', 'cmh', 'nm3/h'] },
   ],
   'steam flow': [
-    { symbol: 'lb/h', factor: 0.45359237, typed: ['lb/h', 'lbs/h', 'pph'] },
+    { symbol: 'lb/h', factor: LB_KG, typed: ['lb/h', 'lbs/h', 'pph'] },
     { symbol: 'kg/h', factor: 1, typed: ['kg/h'] },
   ],
 };

@@ -1,17 +1,8 @@
-export const ENDS = [
-  'fip',
-  'mip',
-  'bspp',
-  'bspt',
-  'sweat',
-  'press',
-  'push-fit',
-  'pex-barb',
-  'pex-expansion',
-  'od-compression',
-  'flare',
-  'solvent-socket',
-  'spigot',
+export const NPT_ENDS = ['fip', 'mip'] as const;
+export const BSP_ENDS = ['bspp', 'bspt'] as const;
+export const THREADED_ENDS = [...NPT_ENDS, ...BSP_ENDS] as const;
+export const WELDED_ENDS = ['socket-weld', 'butt-weld'] as const;
+export const FLANGED_ENDS = [
   'flange-125',
   'flange-150',
   'flange-250',
@@ -21,14 +12,27 @@ export const ENDS = [
   'flange-1500',
   'flange-2500',
   'flange-pn16',
+] as const;
+
+export const ENDS = [
+  ...THREADED_ENDS,
+  'sweat',
+  'press',
+  'push-fit',
+  'pex-barb',
+  'pex-expansion',
+  'od-compression',
+  'flare',
+  'solvent-socket',
+  'spigot',
+  ...FLANGED_ENDS,
   'brazed',
   'wafer',
   'lug',
   'mechanical-joint',
   'push-on',
   'grooved',
-  'socket-weld',
-  'butt-weld',
+  ...WELDED_ENDS,
   'male-hose',
   'union-tail',
 ] as const;

@@ -31,8 +31,18 @@ export {
   type SeatMaterial,
   type Stem,
   isCopperAlloy,
+  isPlastic,
 } from './materials.js';
-export { ENDS, END_WORDS, type End } from './ends.js';
+export {
+  BSP_ENDS,
+  ENDS,
+  END_WORDS,
+  type End,
+  FLANGED_ENDS,
+  NPT_ENDS,
+  THREADED_ENDS,
+  WELDED_ENDS,
+} from './ends.js';
 export { VALVE_STORIES, type ValveStory } from './valve-stories.js';
 export { openingFor } from './opening-for.js';
 export { stemRoomM } from './stem-room.js';

@@ -15,6 +15,10 @@ export const BODY_MATERIALS = [
 ] as const;
 export type BodyMaterial = (typeof BODY_MATERIALS)[number];
 
+/** Whether a body or a pipe is of a plastic that is cemented and loses its rating as it warms. */
+export const isPlastic = (material: string | undefined): material is 'pvc' | 'cpvc' =>
+  material === 'pvc' || material === 'cpvc';
+
 /** Whether a body is brass or bronze of any kind. */
 export const isCopperAlloy = (body: string | undefined): boolean =>
   body === 'brass' || body === 'dzr-brass' || body === 'plated-brass' || body === 'bronze';

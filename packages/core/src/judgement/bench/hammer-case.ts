@@ -1,22 +1,13 @@
 import { kvFromK, valveResistance } from '../../physics/loss/index.js';
 import { PIPE_FACTS } from '../../ground/pipes/index.js';
-import { type ClosingLine, type Duty, lineOfRun, pipeBoreM, usualWaveSpeedMs } from '../selection/index.js';
+import { type ClosingRun, type Duty, lineOfRun, pipeBoreM, usualWaveSpeedMs } from '../selection/index.js';
 import type { ClosureLaw, SurgeInput } from '../../physics/surge/index.js';
 import { type ValveType, valveTypeFacts } from '../../ground/valves/index.js';
 import type { BenchValve } from './bench-valve.js';
 import { type Filled, given } from './filled.js';
 
 /** One closing on one run of pipe. */
-export interface HammerCase {
-  /** Back to the first large volume, m. */
-  lengthM: number;
-  diameterM: number;
-  waveSpeedMs: number;
-  /** At the valve while it flows, Pa gauge. */
-  pressurePa: number;
-  flowM3s: number;
-  temperatureC: number;
-  roughnessM: number;
+export interface HammerCase extends ClosingRun {
   /** How the opening falls while the handle moves evenly. */
   law: ClosureLaw;
   closingS: number;
@@ -70,21 +61,13 @@ export function hammerCase(duty: Duty, valve: BenchValve): Filled<HammerCase> {
 }
 
 /**
- * The line of a case, as every judgement of a closing takes it.
- *
- * @example
- * hammerLine(valuesOf(hammerCase(duty, valve))).criticalS // 2L/a, s
- */
-export const hammerLine = (of: HammerCase): ClosingLine => lineOfRun(of);
-
-/**
  * The case as `surge` takes it, followed until the waves have come back a few times.
  *
  * @example
  * hammerInput(valuesOf(hammerCase(duty, valve))).closure // { law: 'ball', timeS: 0.3 }
  */
-export function hammerInput(of: HammerCase): SurgeInput {
-  const { surge, criticalS } = hammerLine(of);
+export function hammerInput(of: HammerCase): SurgeInput & { waveSpeedMs: number } {
+  const { surge, criticalS } = lineOfRun(of);
   return {
     ...surge,
     closure: { law: of.law, timeS: of.closingS },

@@ -1,12 +1,10 @@
 import { GRAVITY_MS2 } from '../../ground/media/index.js';
-import { pipeVelocityMs } from '../../physics/loss/index.js';
 import {
   type HandlePoint,
   type Surge,
-  type SurgeInput,
   effectiveOpening,
-  fewestReaches,
   handClosing,
+  reachesFor,
   surge,
 } from '../../physics/surge/index.js';
 import { type HammerCase, hammerInput } from './hammer-case.js';
@@ -39,8 +37,8 @@ const POINTS = 1200;
 export function hammerFilm(of: HammerCase, hand?: readonly HandlePoint[]): HammerFilm {
   const lastS = hand?.at(-1)?.timeS;
   const input = hammerInput(lastS === undefined ? of : { ...of, closingS: Math.max(lastS, 1e-3) });
-  const { lengthM, waveSpeedMs = 1, densityKgM3 = 1 } = input;
-  const reaches = reachesOf(input);
+  const { lengthM, waveSpeedMs, densityKgM3 = 1 } = input;
+  const reaches = reachesFor(input, REACHES);
   const stepS = lengthM / reaches / waveSpeedMs;
   const every = Math.max(1, Math.ceil(input.durationS / stepS / PICTURES));
   const takenS: number[] = [];
@@ -68,12 +66,6 @@ export function hammerFilm(of: HammerCase, hand?: readonly HandlePoint[]): Hamme
   pictures.forEach((picture, at) => alongPa.set(picture, at * (reaches + 1)));
   return { ...said, series: thinned(series), envelope, takenS, alongPa, nodes: reaches + 1 };
 }
-
-const reachesOf = ({ initialFlowM3s, waveSpeedMs = 1, ...pipe }: SurgeInput): number =>
-  Math.max(
-    REACHES,
-    fewestReaches({ ...pipe, waveSpeedMs, velocityMs: pipeVelocityMs(initialFlowM3s, pipe.diameterM) }),
-  );
 
 /** Of each stretch its highest and its lowest point, in their order. */
 function thinned(series: HammerFilm['series']): HammerFilm['series'] {

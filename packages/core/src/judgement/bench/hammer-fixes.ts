@@ -1,8 +1,8 @@
 import { type Arrester, surge } from '../../physics/surge/index.js';
 import type { Operator, ValveType } from '../../ground/valves/index.js';
-import { closingLaw, closingPeakPa, closingTime, leastClosingS } from '../selection/index.js';
+import { closingLaw, closingPeakPa, closingTime, leastClosingS, lineOfRun } from '../selection/index.js';
 import type { BenchValve } from './bench-valve.js';
-import { type HammerCase, hammerInput, hammerLine } from './hammer-case.js';
+import { type HammerCase, hammerInput } from './hammer-case.js';
 
 /** What may be done about a hammer, and what it comes to. */
 export type HammerFix =
@@ -48,7 +48,7 @@ export function hammerFixes(of: HammerCase, valve: Pick<BenchValve, 'type'> & { 
       fix: 'other-type',
       type,
       closingS,
-      peakPa: closingPeakPa(hammerLine(of), closingLaw(type), closingS),
+      peakPa: closingPeakPa(lineOfRun(of), closingLaw(type), closingS),
     });
   }
   const gas = leastArrester(of);
@@ -66,7 +66,7 @@ export function hammerFixes(of: HammerCase, valve: Pick<BenchValve, 'type'> & { 
  * leastClosing(of)?.closingS // 1.1
  */
 export function leastClosing(of: HammerCase): { closingS: number; peakPa: number } | undefined {
-  const closingS = leastClosingS(hammerLine(of), of.law, of.limitPa);
+  const closingS = leastClosingS(lineOfRun(of), of.law, of.limitPa);
   return closingS === undefined ? undefined : { closingS, peakPa: peakOf({ ...of, closingS }) };
 }
 
@@ -79,7 +79,7 @@ function isAsSlow(valve: { type: ValveType; dn: number }, operator: Operator, cl
 function peakOf(of: HammerCase, arrester?: Arrester): number {
   return arrester
     ? surge({ ...hammerInput(of), series: false, envelope: false }, { arrester }).peakPa
-    : closingPeakPa(hammerLine(of), of.law, of.closingS);
+    : closingPeakPa(lineOfRun(of), of.law, of.closingS);
 }
 
 function leastArrester(of: HammerCase): { gasM3: number; prechargePa: number; peakPa: number } | undefined {

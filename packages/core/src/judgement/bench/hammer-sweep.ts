@@ -1,8 +1,8 @@
 import { PIPE_FACTS, PIPE_TABLES, type PipeMaterial, usualPipe } from '../../ground/pipes/index.js';
 import { waveSpeedMs } from '../../physics/surge/index.js';
 import type { ValveType } from '../../ground/valves/index.js';
-import { closingLaw, closingPeakPa } from '../selection/index.js';
-import { type HammerCase, hammerLine } from './hammer-case.js';
+import { closingLaw, closingPeakPa, lineOfRun } from '../selection/index.js';
+import type { HammerCase } from './hammer-case.js';
 import { leastClosing } from './hammer-fixes.js';
 
 /** A pipe to try the same flow in. */
@@ -68,7 +68,7 @@ export function* hammerSweep(of: HammerCase, pipes: readonly SweptPipe[]): Gener
     const inPipe = { ...of, diameterM: pipe.diameterM, waveSpeedMs: pipe.waveSpeedMs };
     for (const type of SWEPT_TYPES) {
       const inIt = { ...inPipe, law: closingLaw(type) };
-      const line = hammerLine(inIt);
+      const line = lineOfRun(inIt);
       const peaks = REFLECTIONS.map((reflections) => {
         const closingS = reflections * line.criticalS;
         return { closingS, peakPa: closingPeakPa(line, inIt.law, closingS) };

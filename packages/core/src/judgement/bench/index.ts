@@ -8,7 +8,7 @@ export {
 } from './check-closure.js';
 export { type ControlCase, type HandleStep, controlCase, controlInput, handleStep } from './control-case.js';
 export { type Filled, type Given, ORIGINS, type Origin, given, valuesOf } from './filled.js';
-export { type HammerCase, hammerCase, hammerInput, hammerLine, usualKv } from './hammer-case.js';
+export { type HammerCase, hammerCase, hammerInput, usualKv } from './hammer-case.js';
 export { type HammerFilm, hammerFilm } from './hammer-film.js';
 export { type HammerFix, hammerFixes, leastClosing } from './hammer-fixes.js';
 export { SWEPT_TYPES, type SweptPipe, type SweptRow, hammerSweep, sweptPipes } from './hammer-sweep.js';

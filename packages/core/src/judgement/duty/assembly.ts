@@ -7,10 +7,12 @@ import {
   ratingTable,
 } from '../../physics/rating/index.js';
 import { MEDIUM_FACTS } from '../../ground/media/index.js';
+import { isPlastic } from '../../ground/valves/index.js';
 import type { Candidate } from './candidate.js';
 import type { Duty } from './duty.js';
 import { jointParts } from './joint-parts.js';
 import { oncePerDuty } from './once-per-duty.js';
+import type { Measured } from './rule.js';
 
 /** What is known of a valve's assembly at the duty's temperature, and the facts still wanted for the whole. */
 export interface Assembly {
@@ -27,7 +29,7 @@ export interface Assembly {
 /** Up to here of its rating a part is not said to be near it. */
 export const NEAR_RATING = 0.8;
 /** The strongest plastic valve body the tables hold, Pa at 23 degrees C. */
-const STRONGEST_PLASTIC_PA = 1_620_268;
+const STRONGEST_PLASTIC_PA = ratingTable('body-plastic-235').points[0]?.pressurePa ?? 0;
 
 /**
  * Rates a valve with its joints against a duty: the weakest of body and end joints governs.
@@ -72,12 +74,10 @@ function rate(duty: Duty, valve: Candidate): Assembly {
     ...(hot.verdict !== 'not-rated' && { allowablePa: hot.allowablePa }),
     ...(missing && { missing }),
   };
-  if (temperatureC !== undefined)
-    return pressurePa === undefined
-      ? hot.verdict === 'not-rated'
-        ? { rating: hot, ...carries, unknown: [] }
-        : { ...carries, unknown: ['pressurePa'] }
-      : { rating: hot, ...carries, unknown: [] };
+  if (temperatureC !== undefined) {
+    const decides = pressurePa !== undefined || hot.verdict === 'not-rated';
+    return decides ? { rating: hot, ...carries, unknown: [] } : { ...carries, unknown: ['pressurePa'] };
+  }
   const [one, ...others] = partsAt(duty, valve, coldest).parts;
   const cold = one && pressureRating([one, ...others], pressurePa ?? 0);
   if (pressurePa === undefined)
@@ -89,6 +89,15 @@ function rate(duty: Duty, valve: Candidate): Assembly {
     ? { rating: cold, ...carries, unknown: [] }
     : { ...carries, unknown: ['temperatureC'] };
 }
+
+/** The pressure of a duty against what a rating allows; undefined where either is not known. */
+export const measuredAgainst = (
+  { pressurePa }: Duty,
+  rating: PressureRating | undefined,
+): Measured | undefined =>
+  !rating || pressurePa === undefined
+    ? undefined
+    : { value: pressurePa, limit: rating.allowablePa, unit: 'Pa' };
 
 /** What the rules would say of a rating. */
 const standing = ({ verdict, utilisation = 0 }: PressureRating): string =>
@@ -114,7 +123,7 @@ function bodyPart(
   const table = ratingTable(ratingId);
   if (dn < table.fromDn || dn > table.toDn) return { missing: 'ratingId' };
   const base = table.points[0]?.pressurePa ?? 0;
-  if (bodyMaterial === 'pvc' || bodyMaterial === 'cpvc')
+  if (isPlastic(bodyMaterial))
     return { name: 'body', allowablePa: deratedPressurePa(base, bodyMaterial, temperatureC) };
   if (ratingId.startsWith('body-plastic')) return { missing: 'bodyMaterial' };
   return { name: 'body', allowablePa: allowablePressurePa(table.points, temperatureC) };
@@ -129,6 +138,6 @@ function bodyPart(
  * mostOfPlasticPa({ temperatureC: 49, ... }, { type: 'ball', bodyMaterial: 'pvc' }) // 648107
  */
 export function mostOfPlasticPa({ temperatureC }: Duty, { bodyMaterial }: Candidate): number | undefined {
-  if (temperatureC === undefined || (bodyMaterial !== 'pvc' && bodyMaterial !== 'cpvc')) return undefined;
+  if (temperatureC === undefined || !isPlastic(bodyMaterial)) return undefined;
   return deratedPressurePa(STRONGEST_PLASTIC_PA, bodyMaterial, temperatureC);
 }

@@ -16,7 +16,8 @@ export function valveBoreM(duty: Duty, valve: Candidate): number | undefined {
   return valve.boreM ?? (valve.port === 'full' ? pipeBoreM(duty) : undefined);
 }
 
-const USUAL_C = 20;
+/** Of a liquid whose temperature is not known. */
+export const USUAL_C = 20;
 
 /** Density of the duty's liquid, kg/m3: water at its temperature, within the range the water figures hold; at 20 degrees C where that is not known. */
 export function liquidDensityKgM3({ temperatureC = USUAL_C }: Pick<Duty, 'temperatureC'>): number {

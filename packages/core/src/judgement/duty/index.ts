@@ -1,5 +1,5 @@
 export { asNew } from './as-new.js';
-export { type Assembly, NEAR_RATING, mostOfPlasticPa, rateAssembly } from './assembly.js';
+export { type Assembly, NEAR_RATING, measuredAgainst, mostOfPlasticPa, rateAssembly } from './assembly.js';
 export { liquidDensityKgM3, pipeBoreM, usualWaveSpeedMs, valveBoreM } from './bore.js';
 export { type Candidate, candidateFields, candidateInput } from './candidate.js';
 export {
@@ -54,6 +54,7 @@ export {
   advice,
   ask,
   askDuty,
+  askedFact,
   care,
   ruledOut,
   supports,

@@ -5,17 +5,14 @@ import {
   deratedPressurePa,
   ratingTable,
 } from '../../physics/rating/index.js';
-import { type End, END_WORDS } from '../../ground/valves/index.js';
+import { type End, END_WORDS, THREADED_ENDS, WELDED_ENDS, isPlastic } from '../../ground/valves/index.js';
 import type { Candidate } from './candidate.js';
 import type { Duty } from './duty.js';
 
-/** Screwed into the body: the valve's own rating holds. */
-export const THREADS_OF: readonly End[] = ['fip', 'mip', 'bspp', 'bspt'];
-export const WELDS: readonly End[] = ['socket-weld', 'butt-weld'];
 /** As strong as the body they belong to. */
 const AS_THE_BODY: readonly End[] = [
-  ...THREADS_OF,
-  ...WELDS,
+  ...THREADED_ENDS,
+  ...WELDED_ENDS,
   'brazed',
   'wafer',
   'lug',
@@ -25,8 +22,8 @@ const AS_THE_BODY: readonly End[] = [
   'flange-2500',
 ];
 
-const SOLVENT_PA = 1_620_268;
-const SOLVENT_TO_DN = 200;
+const SOLVENT = ratingTable('joint-solvent-pvc');
+const SOLVENT_PA = SOLVENT.points[0]?.pressurePa ?? 0;
 
 const JOINT_WORDS: Partial<Record<End, string>> = {
   sweat: 'soldered',
@@ -70,7 +67,7 @@ function tableOf(end: End, dn: number): RatingId | undefined {
 
 /** The plastic that a solvent-cemented joint is made in: the pipe's, else the valve's. */
 function solventPlastic({ pipe }: Duty, { bodyMaterial }: Candidate): 'pvc' | 'cpvc' | undefined {
-  return [pipe?.material, bodyMaterial].find((of): of is 'pvc' | 'cpvc' => of === 'pvc' || of === 'cpvc');
+  return [pipe?.material, bodyMaterial].find(isPlastic);
 }
 
 /**
@@ -88,7 +85,7 @@ export function jointParts(duty: Duty, valve: Candidate, temperatureC: number): 
   return [...new Set(valve.ends ?? [])].flatMap((end): RatedPart[] => {
     const name = `${JOINT_WORDS[end] ?? END_WORDS[end]} joint`;
     const plastic = end === 'solvent-socket' ? solventPlastic(duty, valve) : undefined;
-    if (plastic && duty.dn <= SOLVENT_TO_DN)
+    if (plastic && duty.dn <= SOLVENT.toDn)
       return [{ name, allowablePa: deratedPressurePa(SOLVENT_PA, plastic, temperatureC) }];
     const id = tableOf(end, duty.dn);
     return id ? [{ name, allowablePa: allowablePressurePa(ratingTable(id).points, temperatureC) }] : [];
@@ -98,6 +95,6 @@ export function jointParts(duty: Duty, valve: Candidate, temperatureC: number): 
 /** Whether nothing tells what a joint carries: neither a table nor the body it belongs to. */
 export function isUnratedJoint(end: End, duty: Duty, valve: Candidate): boolean {
   if (valve.listedJoint || AS_THE_BODY.includes(end)) return false;
-  if (end === 'solvent-socket') return solventPlastic(duty, valve) === undefined || duty.dn > SOLVENT_TO_DN;
+  if (end === 'solvent-socket') return solventPlastic(duty, valve) === undefined || duty.dn > SOLVENT.toDn;
   return tableOf(end, duty.dn) === undefined;
 }

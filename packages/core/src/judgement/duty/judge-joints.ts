@@ -1,30 +1,24 @@
 import { isFuelGas, isSteam } from '../../ground/media/index.js';
-import { type End, END_WORDS } from '../../ground/valves/index.js';
+import { type End, END_WORDS, FLANGED_ENDS, THREADED_ENDS, WELDED_ENDS } from '../../ground/valves/index.js';
 import { capitalized, withArticle } from '../../ground/wording/index.js';
 import type { Candidate } from './candidate.js';
 import type { Duty } from './duty.js';
-import { THREADS_OF, WELDS, isUnratedJoint } from './joint-parts.js';
+import { isUnratedJoint } from './joint-parts.js';
 import { type Judgement, advice, ask, care, ruledOut } from './rule.js';
 
 /** What fuel gas is joined with, without a listing of the joint. */
 const FOR_GAS: readonly End[] = [
-  ...THREADS_OF,
-  ...WELDS,
+  ...THREADED_ENDS,
+  ...WELDED_ENDS,
   'flare',
   'brazed',
   'wafer',
   'lug',
   'union-tail',
-  'flange-125',
-  'flange-150',
-  'flange-250',
-  'flange-300',
-  'flange-600',
-  'flange-900',
-  'flange-1500',
-  'flange-2500',
-  'flange-pn16',
+  ...FLANGED_ENDS,
 ];
+/** What carries a wash line at its pressure. */
+const FOR_WASH: readonly End[] = [...THREADED_ENDS, ...WELDED_ENDS];
 /** Joins fuel gas only where joint and seal are listed for it. */
 const LISTED_FOR_GAS: readonly End[] = ['press', 'grooved'];
 /** Joins polyethylene in the ground where it is listed for gas. */
@@ -99,7 +93,7 @@ export function judgeJointRating(duty: Duty, valve: Candidate): Judgement | unde
   }
   const isHigh = pressurePa !== undefined && pressurePa > UNRATED_TO_PA;
   if (medium === 'wash-water-high-pressure' && isHigh) {
-    const weak = ends.find((end) => !THREADS_OF.includes(end) && !WELDS.includes(end));
+    const weak = ends.find((end) => !FOR_WASH.includes(end));
     if (weak)
       return ruledOut(
         `Only threads and welds carry a wash line at this pressure, not ${withArticle(END_WORDS[weak])}.`,
@@ -112,7 +106,7 @@ export function judgeJointRating(duty: Duty, valve: Candidate): Judgement | unde
     return care(
       `No table rates ${withArticle(`${END_WORDS[unrated]} joint`)} in this size: ask its maker for the rating.`,
     );
-  return pressurePa !== undefined && pressurePa > FITTINGS_TO_PA && hasAny(ends, THREADS_OF)
+  return pressurePa !== undefined && pressurePa > FITTINGS_TO_PA && hasAny(ends, THREADED_ENDS)
     ? advice(
         'At this pressure class 150 malleable fittings are not enough: use forged fittings and heavy pipe.',
       )

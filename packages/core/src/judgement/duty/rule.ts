@@ -69,3 +69,7 @@ export const ruledOut = (text: string, measured?: Measured): Judgement => ({
 });
 export const ask = (field: keyof Candidate, text: string): Judgement => ({ ask: field, text });
 export const askDuty = (fact: DutyFact, text: string): Judgement => ({ askDuty: fact, text });
+
+/** The fact that a judgement asks for, of the valve or of the duty; undefined where it judges. */
+export const askedFact = (judgement: Judgement): string | undefined =>
+  'ask' in judgement ? judgement.ask : 'askDuty' in judgement ? judgement.askDuty : undefined;

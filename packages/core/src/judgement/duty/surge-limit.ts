@@ -3,7 +3,7 @@ import type { Candidate } from './candidate.js';
 import type { Duty } from './duty.js';
 
 /**
- * The pressure that a closing may reach at a valve.
+ * The pressure that a closing, or a relief, may reach at a valve: what the weakest part on the line carries.
  *
  * @returns Pa gauge: as the duty gives it, else what the weakest part of valve and joints carries; undefined where neither is known
  *

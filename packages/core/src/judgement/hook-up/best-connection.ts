@@ -1,5 +1,4 @@
-import type { End } from '../../ground/valves/index.js';
-import { END_WORDS } from '../../ground/valves/index.js';
+import { type End, END_WORDS } from '../../ground/valves/index.js';
 import { withArticle } from '../../ground/wording/index.js';
 import {
   type Candidate,

@@ -6,14 +6,16 @@ import {
   type Judgement,
   type Measured,
   type ReasonVerdict,
+  NEAR_RATING,
+  askedFact,
   judgeGasJoint,
   judgeJointRating,
-  NEAR_RATING,
+  measuredAgainst,
   rateAssembly,
 } from '../duty/index.js';
 import type { PipeMaterial } from '../../ground/pipes/index.js';
 import type { PressureRating } from '../../physics/rating/index.js';
-import { type End, valveTypeFacts } from '../../ground/valves/index.js';
+import { type End, isPlastic, valveTypeFacts } from '../../ground/valves/index.js';
 import { JOINTS, type JointFacts } from './joints.js';
 import type { PlaceLimit } from './place-limits.js';
 import type { Mistake, PipeSide, RawConnection } from './raw-connection.js';
@@ -88,8 +90,8 @@ function asReason(
   judgement: Judgement | undefined,
 ): (Omit<ConnectionReason, 'rule'> & { rule?: string }) | undefined {
   if (!judgement) return undefined;
-  if ('ask' in judgement) return { rule: `unknown-${judgement.ask}`, ...care(judgement.text) };
-  if ('askDuty' in judgement) return { rule: `unknown-${judgement.askDuty}`, ...care(judgement.text) };
+  if ('ask' in judgement || 'askDuty' in judgement)
+    return { rule: `unknown-${askedFact(judgement)}`, ...care(judgement.text) };
   const { verdict, text, measured } = judgement;
   return { verdict, text, ...(measured && { measured }) };
 }
@@ -160,7 +162,7 @@ export const CONNECTION_RULES: readonly ConnectionRule[] = [
   {
     id: 'gas-joint',
     judge: (connection, { duty, valve, pipe: { material } }) => {
-      if (isGas(duty.medium) && (material === 'pvc' || material === 'cpvc'))
+      if (isGas(duty.medium) && isPlastic(material))
         return out('Solvent-cemented plastic is not for gas: it stores energy and shatters.');
       if (isFuelGas(duty.medium) && material === 'pex') return out('PEX tube is not for fuel gas.');
       return asReason(judgeGasJoint(duty, { ...valve, ends: endsOf(connection) }));
@@ -186,16 +188,14 @@ export const CONNECTION_RULES: readonly ConnectionRule[] = [
     judge: (connection, { duty, valve }) => {
       const rating = ratingOf(connection, { duty, valve });
       if (!rating) return undefined;
-      const { governing, allowablePa, utilisation = 0 } = rating;
+      const { governing, utilisation = 0 } = rating;
       if (rating.verdict === 'not-rated') return out(`Not rated at this temperature: ${governing}.`);
-      const measured =
-        duty.pressurePa === undefined
-          ? {}
-          : { measured: { value: duty.pressurePa, limit: allowablePa, unit: 'Pa' } as const };
+      const measured = measuredAgainst(duty, rating);
+      const figures = measured && { measured };
       if (rating.verdict === 'over')
-        return { ...out(`The pressure exceeds the rating of the weakest part: ${governing}.`), ...measured };
+        return { ...out(`The pressure exceeds the rating of the weakest part: ${governing}.`), ...figures };
       return utilisation > NEAR_RATING
-        ? { ...care(`Close to the rating of the weakest part: ${governing}.`), ...measured }
+        ? { ...care(`Close to the rating of the weakest part: ${governing}.`), ...figures }
         : undefined;
     },
   },

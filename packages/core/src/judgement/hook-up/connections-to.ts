@@ -1,6 +1,6 @@
 import type { Duty } from '../duty/index.js';
 import { isGas, isSteam } from '../../ground/media/index.js';
-import type { End } from '../../ground/valves/index.js';
+import { BSP_ENDS, type End, THREADED_ENDS, isPlastic } from '../../ground/valves/index.js';
 import { FLANGES, flangedConnections } from './flanged-connections.js';
 import { JOINT_IDS, type JointId } from './joint-ids.js';
 import { lead, sized, taken } from './joint-parts.js';
@@ -8,8 +8,8 @@ import { JOINTS, jointsOf } from './joints.js';
 import type { Part } from './part.js';
 import type { Asked, RawConnection } from './raw-connection.js';
 
-const BSP: readonly End[] = ['bspp', 'bspt'];
-const THREADS: readonly End[] = ['fip', 'mip', ...BSP];
+const BSP: readonly End[] = BSP_ENDS;
+const THREADS: readonly End[] = THREADED_ENDS;
 
 /**
  * The connections from a pipe to one end of a valve: straight in, through an adapter, or flanged; with what is tried and must not be.
@@ -39,25 +39,20 @@ export function connectionsTo(asked: Asked): RawConnection[] {
   const straight = jointsOf(pipe.material)
     .filter((id) => JOINTS[id].end === end)
     .map((id) => sized(asked, id, { id, joints: [id], parts: taken(asked, id) }));
-  const plastic = asked.valve.bodyMaterial === 'pvc' || asked.valve.bodyMaterial === 'cpvc';
+  const plastic = isPlastic(valve.bodyMaterial);
   if (plastic && end === 'fip')
     return orNothing(intoPlasticFemale(asked, [...straight, ...adapted(asked, false)]));
-  if (
-    end === 'solvent-socket' &&
-    plastic &&
-    (pipe.material === 'pvc' || pipe.material === 'cpvc') &&
-    pipe.material !== asked.valve.bodyMaterial
-  )
+  if (end === 'solvent-socket' && plastic && isPlastic(pipe.material) && pipe.material !== valve.bodyMaterial)
     return straight.map((connection) => ({ ...connection, mistake: 'other-plastic' }));
   return orNothing([...straight, ...adapted(asked, straight.length === 0)]);
 }
 
 /** A metal male, the pipe's own or an adapter's, splits a plain plastic female; a plastic one does not. */
-function intoPlasticFemale({ duty }: Asked, ways: readonly RawConnection[]): RawConnection[] {
-  const metal = ways.filter(({ joints }) => joints[0] !== 'solvent');
+function intoPlasticFemale({ duty }: Asked, connections: readonly RawConnection[]): RawConnection[] {
+  const metal = connections.filter(({ joints }) => joints[0] !== 'solvent');
   const ring: Part = { id: 'reinforced-female', count: 1, dn: duty.dn };
   return [
-    ...ways.filter((connection) => !metal.includes(connection)),
+    ...connections.filter((connection) => !metal.includes(connection)),
     ...metal.map((connection): RawConnection => ({ ...connection, mistake: 'plain-plastic-female' })),
     ...metal.map((connection): RawConnection => ({
       ...connection,
@@ -68,18 +63,18 @@ function intoPlasticFemale({ duty }: Asked, ways: readonly RawConnection[]): Raw
   ];
 }
 
-const orNothing = (ways: RawConnection[]): RawConnection[] =>
-  ways.length > 0 ? ways : [{ id: 'none', joints: [], parts: [], mistake: 'nothing-joins' }];
+const orNothing = (connections: RawConnection[]): RawConnection[] =>
+  connections.length > 0 ? connections : [{ id: 'none', joints: [], parts: [], mistake: 'nothing-joins' }];
 
 /** Through an adapter: always towards a thread, towards anything else only where the pipe does not go straight in. */
 function adapted(asked: Asked, nothingStraight: boolean): RawConnection[] {
   const { duty, pipe, end } = asked;
   if (end === 'fip' || end === 'mip') {
     const to: End = end === 'fip' ? 'mip' : 'fip';
-    const ways = jointsOf(pipe.material).filter(
+    const joints = jointsOf(pipe.material).filter(
       (id) => isAdaptable(id, duty) && id !== 'thread' && JOINTS[id].end !== end,
     );
-    const threaded = ways.map((id) =>
+    const threaded = joints.map((id) =>
       sized(asked, id, {
         id: `${id}-adapter`,
         joints: [id, 'thread'],

@@ -1,4 +1,4 @@
-import type { End } from '../../ground/valves/index.js';
+import type { FLANGED_ENDS } from '../../ground/valves/index.js';
 
 /** Bolting of one drilling: pieces, thread and flange thickness by size. */
 interface Bolting {
@@ -6,18 +6,7 @@ interface Bolting {
   sizes: Readonly<Record<number, readonly [count: number, thread: string, flangeM: number]>>;
 }
 
-export const DRILLINGS = [
-  'flange-125',
-  'flange-150',
-  'flange-250',
-  'flange-300',
-  'flange-600',
-  'flange-900',
-  'flange-1500',
-  'flange-2500',
-  'flange-pn16',
-] as const satisfies readonly End[];
-export type Drilling = (typeof DRILLINGS)[number];
+export type Drilling = (typeof FLANGED_ENDS)[number];
 
 const INCH_THREADS: Bolting['sizes'] = {
   15: [4, '1/2', 0.0112],

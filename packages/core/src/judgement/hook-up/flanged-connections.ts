@@ -1,13 +1,13 @@
 import type { PipeMaterial } from '../../ground/pipes/index.js';
 import type { Candidate, Duty } from '../duty/index.js';
-import { type End, familyOf } from '../../ground/valves/index.js';
-import { type Drilling, DRILLINGS, boltSet, flangeSizes } from './flange-bolting.js';
+import { type End, FLANGED_ENDS, familyOf } from '../../ground/valves/index.js';
+import { type Drilling, boltSet, flangeSizes } from './flange-bolting.js';
 import type { JointId } from './joint-ids.js';
 import { inGround, sized, taken } from './joint-parts.js';
 import type { Part } from './part.js';
 import type { Asked, RawConnection } from './raw-connection.js';
 
-export const FLANGES: readonly End[] = [...DRILLINGS, 'wafer', 'lug'];
+export const FLANGES: readonly End[] = [...FLANGED_ENDS, 'wafer', 'lug'];
 
 /** Joints that end a pipe with a flange. */
 const FLANGING: Partial<Record<PipeMaterial, readonly JointId[]>> = {

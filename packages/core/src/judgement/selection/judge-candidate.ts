@@ -1,14 +1,15 @@
 import type { ValveType } from '../../ground/valves/index.js';
 import { onceForAlike } from './alike.js';
-import type {
-  Candidate,
-  Duty,
-  HouseRuleSettings,
-  Judgement,
-  Measured,
-  ReasonVerdict,
-  Rule,
-  Verdict,
+import {
+  type Candidate,
+  type Duty,
+  type HouseRuleSettings,
+  type Judgement,
+  type Measured,
+  type ReasonVerdict,
+  type Rule,
+  type Verdict,
+  askedFact,
 } from '../duty/index.js';
 import { RULES } from './rules/index.js';
 
@@ -106,9 +107,6 @@ export function judging(
 export function judgeCandidate(duty: Duty, valve: Candidate, settings: HouseRuleSettings): Judged {
   return judging(duty, settings)(valve);
 }
-
-const askedFact = (judgement: Judgement): string | undefined =>
-  'ask' in judgement ? judgement.ask : 'askDuty' in judgement ? judgement.askDuty : undefined;
 
 function overall(reasons: readonly Reason[]): Verdict {
   const worst = reasons[0]?.verdict;

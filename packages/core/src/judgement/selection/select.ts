@@ -39,7 +39,7 @@ export interface Scoring {
  *
  * @param duty       what the position asks
  * @param candidates valves; none given means every type that could serve the function, as its generic self
- * @param settings      house rules in force
+ * @param settings   house rules in force
  * @param scoring    what counts how much in the ranking; judgement 70, price 30 unless told otherwise
  *
  * @example

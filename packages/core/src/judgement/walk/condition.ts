@@ -49,6 +49,9 @@ export function yearsUnturned({ turnedAt }: Condition, now: Date): number | unde
 /** Whether it is known to leak outside. */
 export const isLeaking = ({ leaking }: Condition): boolean => leaking !== undefined && leaking !== 'no';
 
+/** Whether it is known to let something by when it is shut. */
+export const isPassing = ({ holding }: Condition): boolean => holding === 'passes' || holding === 'weeps';
+
 /** The type that stands there, if any does. */
 export function typeFound({ type }: Condition): ValveType | undefined {
   return type === 'nothing' ? undefined : type;

@@ -7,7 +7,7 @@ import {
 } from '../../ground/media/index.js';
 import { type Duty, type HouseRuleSettings, withOptions } from '../selection/index.js';
 import { familyOf, isCheck } from '../../ground/valves/index.js';
-import { type Condition, isLeaking, typeFound, yearsUnturned } from './condition.js';
+import { type Condition, isLeaking, isPassing, typeFound, yearsUnturned } from './condition.js';
 import { isHandsOff } from './link-of.js';
 
 /** What to do about what was found, the most pressing first. */
@@ -155,8 +155,7 @@ export const FOUND_RULES: readonly FoundRule[] = [
       const { condition, duty } = place;
       if (condition.type !== 'gate-solid' || duty.dn > 50 || isHandsOff(condition, settings, now))
         return undefined;
-      const isFaulty =
-        condition.holding === 'passes' || condition.holding === 'weeps' || condition.turning === 'stiff';
+      const isFaulty = isPassing(condition) || condition.turning === 'stiff';
       if (settings['gate-life'] === 'exercised' && !isFaulty) return undefined;
       return {
         urgency: 'care',
@@ -205,9 +204,9 @@ export const FOUND_RULES: readonly FoundRule[] = [
   {
     id: 'check-passes',
     when: 'A check that leaks by.',
-    judge: ({ duty, condition: { type, holding } }) => {
-      const passes = holding === 'passes' || holding === 'weeps';
-      if (!passes || !type || type === 'nothing' || !isCheck(type)) return undefined;
+    judge: ({ duty, condition }) => {
+      const type = typeFound(condition);
+      if (!isPassing(condition) || !type || !isCheck(type)) return undefined;
       return {
         urgency: 'care',
         text:
@@ -220,8 +219,8 @@ export const FOUND_RULES: readonly FoundRule[] = [
   {
     id: 'relief-passes',
     when: 'A relief valve that passes.',
-    judge: ({ condition: { type, holding, leaking } }) =>
-      type === 'relief' && (holding === 'passes' || holding === 'weeps' || leaking !== undefined)
+    judge: ({ condition }) =>
+      condition.type === 'relief' && (isPassing(condition) || condition.leaking !== undefined)
         ? {
             urgency: 'care',
             text: 'A relief that passes: look for the pressure first (a closed system without an expansion tank, a reducer that creeps), then replace it. Never close or plug anything at it.',
@@ -233,8 +232,7 @@ export const FOUND_RULES: readonly FoundRule[] = [
     when: 'A washer stop that drips when shut.',
     judge: (place) => {
       const type = typeFound(place.condition);
-      const passes = place.condition.holding === 'passes' || place.condition.holding === 'weeps';
-      return passes && (type === 'compression-stop' || type === 'compression-stop-angle')
+      return isPassing(place.condition) && (type === 'compression-stop' || type === 'compression-stop-angle')
         ? {
             urgency: 'care',
             text: `It drips when shut: isolate with ${from(place)}, renew its washer (and the seat if it is cut), or replace it.`,
@@ -246,10 +244,10 @@ export const FOUND_RULES: readonly FoundRule[] = [
     id: 'does-not-hold',
     when: 'It leaks by or weeps when closed.',
     judge: (place) => {
-      const { type, holding } = place.condition;
-      if (holding !== 'passes' && holding !== 'weeps') return undefined;
+      if (!isPassing(place.condition)) return undefined;
       const known = typeFound(place.condition);
-      const hasRule = type === 'relief' || known === 'compression-stop' || known === 'compression-stop-angle';
+      const hasRule =
+        known === 'relief' || known === 'compression-stop' || known === 'compression-stop-angle';
       if (hasRule || (known && isCheck(known))) return undefined;
       return {
         urgency: 'care',

@@ -1,7 +1,7 @@
 import type { LinkKind, ValveState } from '../../physics/isolation/index.js';
 import type { HouseRuleSettings } from '../selection/index.js';
 import { type ValveFunction, isCheck } from '../../ground/valves/index.js';
-import { type Condition, yearsUnturned } from './condition.js';
+import { type Condition, isPassing, yearsUnturned } from './condition.js';
 
 const UNEXERCISED_YEARS = 3;
 
@@ -29,12 +29,12 @@ export function linkOf(
   settings: HouseRuleSettings,
   now: Date,
 ): { kind: LinkKind; state?: ValveState } {
-  const { type, turning, holding, standing } = condition;
+  const { type, turning, standing } = condition;
   if (type === 'nothing') return { kind: 'pipe' };
   if (type === undefined ? asked === 'non-return' : isCheck(type)) return { kind: 'check' };
   if (turning === 'seized')
     return { kind: 'valve', state: standing === 'shut' ? 'stuck-closed' : 'stuck-open' };
   if (standing === 'shut') return { kind: 'valve', state: 'closed' };
-  if (holding === 'passes' || holding === 'weeps') return { kind: 'valve', state: 'leaks-by' };
+  if (isPassing(condition)) return { kind: 'valve', state: 'leaks-by' };
   return { kind: 'valve', state: isHandsOff(condition, settings, now) ? 'do-not-touch' : 'works' };
 }

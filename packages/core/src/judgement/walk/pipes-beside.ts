@@ -26,17 +26,18 @@ export function pipesBeside(
   const at = items.findIndex((item) => item.positionId === positionId);
   const own = items[at];
   if (!own) return {};
-  const before = firstOf(items.slice(0, at).reverse(), own.depth);
-  const after = firstOf(items.slice(at + 1), own.depth);
+  const before = firstFrom(items, at, -1);
+  const after = firstFrom(items, at, 1);
   return { ...(before && { in: before }), ...(after && { out: after }) };
 }
 
 /** On the stretch alone: what is indented further is a branch, and where the stretch leaves its tee the pipe is another. */
-function firstOf(items: readonly WalkItem[], depth: number): WalkedPipe | undefined {
-  for (const item of items) {
-    if (item.depth < depth) return undefined;
+function firstFrom(items: readonly WalkItem[], at: number, step: 1 | -1): WalkedPipe | undefined {
+  const depth = items[at]?.depth ?? 0;
+  for (let index = at + step; ; index += step) {
+    const item = items[index];
+    if (!item || item.depth < depth) return undefined;
     const pipe = item.depth === depth ? pipeOf(item) : undefined;
     if (pipe) return pipe;
   }
-  return undefined;
 }

@@ -1,3 +1,5 @@
+import { pipeVelocityMs } from '../loss/index.js';
+
 /**
  * The fewest reaches whose friction the method can follow: with fewer, friction over one reach is more than the wave itself carries, and heads and
  * flows grow without end.
@@ -18,3 +20,21 @@ export function fewestReaches({
 }: Record<'lengthM' | 'diameterM' | 'frictionFactor' | 'waveSpeedMs' | 'velocityMs', number>): number {
   return Math.max(1, Math.ceil((frictionFactor * lengthM * velocityMs) / (diameterM * waveSpeedMs)));
 }
+
+/**
+ * How many reaches a simulation takes: as many as wished, or the fewest its friction allows where those are more.
+ *
+ * @param line  as `surge` takes it, its wave speed known
+ * @param wished 1 or more
+ *
+ * @example
+ * reachesFor({ ...line, lengthM: 19 }, 50) // 50
+ */
+export const reachesFor = (
+  {
+    initialFlowM3s,
+    ...pipe
+  }: Record<'lengthM' | 'diameterM' | 'frictionFactor' | 'waveSpeedMs' | 'initialFlowM3s', number>,
+  wished: number,
+): number =>
+  Math.max(wished, fewestReaches({ ...pipe, velocityMs: pipeVelocityMs(initialFlowM3s, pipe.diameterM) }));

@@ -9,6 +9,6 @@ export {
   handClosing,
 } from './closure.js';
 export { type Surge, type SurgeInput, type SurgeOptions, surge } from './surge.js';
-export { fewestReaches } from './fewest-reaches.js';
+export { fewestReaches, reachesFor } from './fewest-reaches.js';
 export { surgeCalculation } from './surge-calculation.js';
 export { type Closing, type Transient, type TransientPipe, transient } from './transient.js';

@@ -1,4 +1,4 @@
-import { NOMINAL_SIZES } from '../../ground/units/index.js';
+import { NOMINAL_SIZES, PSI_PA } from '../../ground/units/index.js';
 import { BODY_MATERIALS, type BodyMaterial, isCheck } from '../../ground/valves/index.js';
 import {
   ORDER_ACCESSORY_WORDS,
@@ -205,9 +205,7 @@ function typeWords({ type, standard }: ValveSpec): string {
 const NICKEL_COPPER_TRIM = 9;
 const METAL_WEDGE = 'metal-wedge gate valve';
 const PIECES: Readonly<Record<number, string>> = { 1: 'one', 2: 'two', 3: 'three' };
-const PSI_PA = 6894.757293168361;
 
-/** In psi where that is what was meant, else in Pa to the last digit. */
 /** The first that gives a pressure exactly in six figures says it, so that it is read back as it was. */
 const PRESSURES_SAID = [
   { symbol: 'psi', factor: PSI_PA },

@@ -1,4 +1,4 @@
-import { parseNominalSize } from '../../ground/units/index.js';
+import { BTU_J, LB_KG, PSI_PA, parseNominalSize } from '../../ground/units/index.js';
 import type { ValveType } from '../../ground/valves/index.js';
 import {
   ORDER_ACTION_WORDS,
@@ -25,7 +25,6 @@ export interface OrderMarking extends Said {
 }
 
 const END_OF_WORD = String.raw`(?![\p{L}\p{N}])`;
-const PSI_PA = 6894.757293168361;
 const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`);
 const phrase = (text: string, says: OrderMarking['says']): OrderMarking => ({
   pattern: new RegExp(`(?:${text})${END_OF_WORD}`, 'iuy'),
@@ -47,8 +46,7 @@ const pascal = (figure = '', unit = ''): number => Number(figure) * (TO_PA[unit.
 const type = (words: string, id: ValveType): OrderMarking => phrase(words, () => ({ type: id }));
 /** A metal of a part that is not the body. */
 const METALS = '(?:304|316l?|cf8m?|ss|stainless(?: steel)?|bronze|brass|nickel|monel|13 ?cr|ni-?resist)';
-const BTU_H_W = 1055.05585262 / 3600;
-const LB_KG = 0.45359237;
+const BTU_H_W = BTU_J / 3600;
 /** Tube by its outside, as it is sold in millimetres. */
 const METRIC_TUBE: Readonly<Record<string, number>> = { '22': 20, '28': 25 };
 const PIECES: Readonly<Record<string, number>> = { one: 1, two: 2, three: 3 };

@@ -1,12 +1,13 @@
-import type {
-  Approval,
-  BodyMaterial,
-  End,
-  Operator,
-  Port,
-  SeatMaterial,
-  Stem,
-  ValveType,
+import {
+  type Approval,
+  type BodyMaterial,
+  END_WORDS,
+  type End,
+  type Operator,
+  type Port,
+  type SeatMaterial,
+  type Stem,
+  type ValveType,
 } from '../../ground/valves/index.js';
 import type { Accessory, BONNETS, SpecFamily } from './valve-spec.js';
 
@@ -50,38 +51,17 @@ export const ORDER_TYPE_WORDS: Readonly<Record<ValveType, string>> = {
 
 /** Each end as the counter says it; an outside diameter is said with the size. */
 export const ORDER_END_WORDS: Readonly<Record<End, string>> = {
+  ...END_WORDS,
   fip: 'FIP',
   mip: 'MIP',
   bspp: 'BSPP',
   bspt: 'BSPT',
-  sweat: 'sweat',
-  press: 'press',
-  'push-fit': 'push-fit',
-  'pex-barb': 'PEX barb',
-  'pex-expansion': 'PEX expansion',
   'od-compression': 'compression',
-  flare: 'flare',
-  'solvent-socket': 'solvent socket',
-  spigot: 'spigot',
-  'flange-125': 'class 125 flange',
-  'flange-150': 'class 150 flange',
-  'flange-250': 'class 250 flange',
-  'flange-300': 'class 300 flange',
-  'flange-600': 'class 600 flange',
-  'flange-900': 'class 900 flange',
-  'flange-1500': 'class 1500 flange',
-  'flange-2500': 'class 2500 flange',
-  'flange-pn16': 'PN16 flange',
   brazed: 'brazed',
-  wafer: 'wafer',
-  lug: 'lug',
   'mechanical-joint': 'MJ',
-  'push-on': 'push-on',
-  grooved: 'grooved',
   'socket-weld': 'socket-weld',
   'butt-weld': 'butt-weld',
   'male-hose': 'male hose',
-  'union-tail': 'union tail',
 };
 
 /** The same on industrial steel, where the class is said before. */

@@ -1,4 +1,4 @@
-import { type ValveType, valveTypeFacts } from '../../ground/valves/index.js';
+import { type ValveType, isPlastic, valveTypeFacts } from '../../ground/valves/index.js';
 import { ORDER_MARKINGS, type OrderMarking } from './order-markings.js';
 import { orderLine } from './order-line.js';
 import { plainFlangeOf } from './plain-flange.js';
@@ -133,8 +133,6 @@ function take(spec: ValveSpec, ends: ReadEnd[], found: readonly ReadEnd[]): void
   });
 }
 
-const isPlastic = ({ body }: ValveSpec): boolean => body === 'pvc' || body === 'cpvc';
-
 /** Ends to their sides, and what type, kind and family follow from all that was said. */
 function settle(spec: ValveSpec, ends: readonly ReadEnd[], said: string): void {
   const { family: told } = spec;
@@ -144,7 +142,7 @@ function settle(spec: ValveSpec, ends: readonly ReadEnd[], said: string): void {
     const all = ends.length === 1 && !isStop ? [ends[0] as ReadEnd, ends[0] as ReadEnd] : ends;
     const sides: readonly SpecEnd['side'][] = isStop ? ['supply', 'fixture', 'fixture2'] : ['in', 'out'];
     const joinsMain = ends.some(({ style }) => style === 'mechanical-joint');
-    const socket = isPlastic(spec) ? 'solvent-socket' : 'socket-weld';
+    const socket = isPlastic(spec.body) ? 'solvent-socket' : 'socket-weld';
     const flange = joinsMain && !spec.rating ? 'flange-125' : plainFlangeOf(spec);
     spec.ends = all.slice(0, sides.length).map(({ style, dn, ...size }, at): SpecEnd => ({
       side: sides[at] as SpecEnd['side'],

@@ -1,3 +1,4 @@
+import { isPlastic } from '../../ground/valves/index.js';
 import { CLASSES } from './classes.js';
 import type { SpecEnd, ValveSpec } from './valve-spec.js';
 
@@ -29,7 +30,6 @@ const flangeClass = ({ style }: SpecEnd): number | undefined => {
   const of = /^flange-(\d+)$/.exec(style)?.[1];
   return of === undefined ? undefined : Number(of);
 };
-const isPlastic = ({ body }: ValveSpec): boolean => body === 'pvc' || body === 'cpvc';
 
 interface ConflictRule extends Conflict {
   holds(spec: ValveSpec): boolean;
@@ -117,14 +117,14 @@ const CONFLICTS: readonly ConflictRule[] = [
     why: 'Solvent cement joins plastic to plastic: a metal body has no solvent socket.',
     holds: (spec) =>
       spec.body !== undefined &&
-      !isPlastic(spec) &&
+      !isPlastic(spec.body) &&
       (spec.ends ?? []).some(({ style }) => style === 'solvent-socket'),
   },
   {
     fields: ['body', 'ends'],
     why: 'Plastic is not soldered, brazed, pressed or welded.',
     holds: (spec) =>
-      isPlastic(spec) &&
+      isPlastic(spec.body) &&
       (spec.ends ?? []).some(({ style }) =>
         ['sweat', 'brazed', 'press', 'socket-weld', 'butt-weld'].includes(style),
       ),

@@ -1,4 +1,4 @@
-import { type BodyMaterial, type ValveType, isCheck } from '../../ground/valves/index.js';
+import { type BodyMaterial, type ValveType, isCheck, isPlastic } from '../../ground/valves/index.js';
 import { STEELS, type SpecFamily, type ValveSpec } from './valve-spec.js';
 
 const STOPS: readonly ValveType[] = ['compression-stop', 'compression-stop-angle', 'quarter-turn-stop'];
@@ -26,7 +26,7 @@ export function familyOfSpec({
   if (isOneOf(STOPS, type) || form) return 'stop';
   if (type && isCheck(type)) return 'check';
   if (type === 'pressure-reducing') return 'prv';
-  if (body === 'pvc' || body === 'cpvc') return 'plastic';
+  if (isPlastic(body)) return 'plastic';
   if (standard?.startsWith('AWWA') || ends?.some(({ style }) => style === 'mechanical-joint'))
     return 'waterworks';
   if (isOneOf(IRONS, body) || type === 'gate-resilient') return 'waterworks';

@@ -24,11 +24,8 @@ import { useNumbersInAddress, withNumbers } from '../case/useNumbersInAddress';
 import { FindingBar } from '../../../kit/finding/FindingBar';
 import { standingType } from '../standing-type';
 import { LineMap } from './LineMap';
-import { gasLineFields } from './gas-fields';
+import { USUAL_SUPPLY_PA, gasLineFields } from './gas-fields';
 import { endOf } from './run-words';
-
-/** Seven inches of water, said to be assumed. */
-const USUAL_SUPPLY_PA = 1744;
 
 type OwnCase = Omit<GasLineCase, 'gas' | 'heatW'>;
 

@@ -25,10 +25,7 @@ import { CaseFields } from '../case/CaseFields';
 import { useCase } from '../case/useCase';
 import { FindingBar } from '../../../kit/finding/FindingBar';
 import styles from './Gas.module.css';
-import { type PurgeCase, purgeFields } from './gas-fields';
-
-/** Seven inches of water, said to be assumed. */
-const USUAL_SUPPLY_PA = 1744;
+import { type PurgeCase, USUAL_SUPPLY_PA, purgeFields } from './gas-fields';
 
 const HEIGHT = 170;
 const VOLUMES = 2;

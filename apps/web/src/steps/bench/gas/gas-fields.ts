@@ -2,6 +2,9 @@ import type { GasLineCase } from '@grevik/core';
 import type { Words } from '../../../words';
 import type { FieldsOf } from '../case/case-fields';
 
+/** Seven inches of water, said to be assumed. */
+export const USUAL_SUPPLY_PA = 1744;
+
 /** What of a gas line a person may set; the heat of each appliance is set in its row. */
 export const gasLineFields = (words: Words): FieldsOf<Omit<GasLineCase, 'gas' | 'heatW'>> => ({
   supplyPa: { label: words('gas.supply'), as: 'pressure', min: 500, max: 7e5 },

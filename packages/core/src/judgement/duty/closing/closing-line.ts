@@ -8,7 +8,7 @@ import {
 import { PIPE_FACTS } from '../../../ground/pipes/index.js';
 import { pipeLoss, pipeVelocityMs } from '../../../physics/loss/index.js';
 import type { SurgeInput } from '../../../physics/surge/index.js';
-import { liquidDensityKgM3, pipeBoreM, usualWaveSpeedMs } from '../bore.js';
+import { USUAL_C, liquidDensityKgM3, pipeBoreM, usualWaveSpeedMs } from '../bore.js';
 import { oncePerDuty } from '../once-per-duty.js';
 
 /** A run of pipe and what moves in it. */
@@ -45,7 +45,6 @@ const ASKED_AT_MS = 2;
 const MM = 1000;
 /** Of a pipe whose wall is not known: no wave in water is faster. */
 const FREE_WATER_MS = 1480;
-const USUAL_C = 20;
 
 /**
  * The line a valve closes on: the pressure stands at the valve while it flows, so the source stands higher by the friction of the run.

@@ -1,5 +1,10 @@
-import { pipeVelocityMs } from '../../../physics/loss/index.js';
-import { type ClosureLaw, effectiveOpening, fewestReaches, surge } from '../../../physics/surge/index.js';
+import {
+  CLOSURE_LAWS,
+  type ClosureLaw,
+  effectiveOpening,
+  reachesFor,
+  surge,
+} from '../../../physics/surge/index.js';
 import type { ClosingLine } from './closing-line.js';
 
 /** A closing that lasts many reflections needs few reaches: the water moves as one. They tell the same within a hundredth. */
@@ -64,16 +69,11 @@ export function mostPeakPa(line: ClosingLine, law: ClosureLaw, timeS: number): n
 
 /** How much faster than evenly the opening of a law falls where it falls fastest. */
 const STEEPEST = Object.fromEntries(
-  (['instant', 'linear', 'ball', 'butterfly', 'gate', 'globe-linear', 'plug-eccentric'] as const).map(
-    (law) => {
-      const at = (share: number): number => effectiveOpening({ law, timeS: 1, startS: 0 }, share);
-      const falls = Array.from(
-        { length: 10 },
-        (_, tenth) => 10 * ((tenth === 0 ? 1 : at(tenth / 10)) - at((tenth + 1) / 10)),
-      );
-      return [law, Math.max(...falls)];
-    },
-  ),
+  CLOSURE_LAWS.map((law) => {
+    const at = (share: number): number => effectiveOpening({ law, timeS: 1, startS: 0 }, share);
+    const falls = Array.from({ length: 10 }, (_, tenth) => 10 * (at(tenth / 10) - at((tenth + 1) / 10)));
+    return [law, Math.max(...falls)];
+  }),
 ) as Record<ClosureLaw, number>;
 
 /**
@@ -156,11 +156,8 @@ function surgedPa(line: ClosingLine, law: ClosureLaw, timeS: number, reaches = M
     ...line.surge,
     closure: { law, timeS },
     durationS: timeS + 2 * line.criticalS,
-    reaches: Math.max(fewest(line), reaches),
+    reaches: reachesFor(line.surge, reaches),
     series: false,
     envelope: false,
   }).peakPa;
 }
-
-const fewest = ({ surge: { initialFlowM3s, ...pipe } }: ClosingLine): number =>
-  fewestReaches({ ...pipe, velocityMs: pipeVelocityMs(initialFlowM3s, pipe.diameterM) });

@@ -42,9 +42,9 @@ const TOUCHES_DRINKING_WATER: readonly Medium[] = [
   'wash-water-high-pressure',
 ];
 
-/** Can this kind of valve do what is asked at all, and how well. */
 const aValve = (type: ValveType): string => capitalized(withArticle(`${VALVE_TYPE_FACTS[type].words} valve`));
 
+/** Can this kind of valve do what is asked at all, and how well. */
 export const FUNCTION_RULES: readonly Rule[] = [
   {
     id: 'wrong-function',

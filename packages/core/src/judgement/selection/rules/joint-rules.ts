@@ -1,5 +1,13 @@
 import { isFuelGas, isLiquid, isSteam } from '../../../ground/media/index.js';
-import { type End, BODY_WORDS, isCopperAlloy, valveTypeFacts } from '../../../ground/valves/index.js';
+import {
+  BODY_WORDS,
+  BSP_ENDS,
+  type End,
+  NPT_ENDS,
+  isCopperAlloy,
+  isPlastic,
+  valveTypeFacts,
+} from '../../../ground/valves/index.js';
 import {
   type Candidate,
   type Rule,
@@ -14,10 +22,7 @@ import {
 import { bestConnection } from '../../hook-up/index.js';
 import { closingMaterials } from './pressure-rules.js';
 
-const NPT: readonly End[] = ['fip', 'mip'];
-const BSP: readonly End[] = ['bspp', 'bspt'];
-
-const TORCHLESS: readonly End[] = ['press', ...NPT];
+const TORCHLESS: readonly End[] = ['press', ...NPT_ENDS];
 
 const has = ({ ends }: Candidate, wanted: End): boolean => ends?.includes(wanted) ?? false;
 const hasAny = ({ ends }: Candidate, wanted: readonly End[]): boolean =>
@@ -103,15 +108,15 @@ export const JOINT_RULES: readonly Rule[] = [
     id: 'thread-family',
     group: 'place-and-hands',
     when: 'BSP threads among NPT, or the other way round.',
-    applies: (_duty, valve) => hasAny(valve, BSP) || hasAny(valve, NPT),
+    applies: (_duty, valve) => hasAny(valve, BSP_ENDS) || hasAny(valve, NPT_ENDS),
     judge: ({ threads }, valve) => {
-      if (hasAny(valve, NPT) && hasAny(valve, BSP))
+      if (hasAny(valve, NPT_ENDS) && hasAny(valve, BSP_ENDS))
         return ruledOut('NPT on one end and BSP on the other: one of them leaks without a listed adapter.');
       if (threads === undefined)
-        return hasAny(valve, BSP)
+        return hasAny(valve, BSP_ENDS)
           ? askDuty('threads', 'Which threads does this job have? BSP starts in NPT and then leaks.')
           : undefined;
-      return hasAny(valve, threads === 'bsp' ? NPT : BSP)
+      return hasAny(valve, threads === 'bsp' ? NPT_ENDS : BSP_ENDS)
         ? ruledOut('NPT and BSP start in each other and then leak: use only a listed adapter.')
         : undefined;
     },
@@ -121,8 +126,7 @@ export const JOINT_RULES: readonly Rule[] = [
     group: 'place-and-hands',
     when: 'Plain plastic female threads on metal pipe.',
     concerns: ({ pipe }) => ['steel', 'galvanised', 'stainless', 'copper'].includes(pipe?.material ?? ''),
-    applies: (_duty, valve) =>
-      (valve.bodyMaterial === 'pvc' || valve.bodyMaterial === 'cpvc') && has(valve, 'fip'),
+    applies: (_duty, valve) => isPlastic(valve.bodyMaterial) && has(valve, 'fip'),
     judge: () =>
       care(
         'A metal male thread splits a plain plastic female thread: use reinforced female ends, or a plastic male thread.',

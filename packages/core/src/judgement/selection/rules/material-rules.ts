@@ -6,6 +6,7 @@ import {
   BODY_WORDS,
   familyOf,
   isManyTurn,
+  isPlastic,
 } from '../../../ground/valves/index.js';
 import { type Rule, ask, askDuty, care, ruledOut, supports } from '../../duty/index.js';
 import { isSnapHandle } from './position-shown.js';
@@ -39,7 +40,7 @@ export const MATERIAL_RULES: readonly Rule[] = [
     group: 'medium-and-material',
     when: 'PVC or CPVC with a gas, compressed air or steam.',
     concerns: ({ medium }) => isGas(medium) || isSteam(medium),
-    applies: (_duty, { bodyMaterial }) => bodyMaterial === 'pvc' || bodyMaterial === 'cpvc',
+    applies: (_duty, { bodyMaterial }) => isPlastic(bodyMaterial),
     judge: ({ medium }) =>
       ruledOut(
         isSteam(medium) ? 'Plastic is not for steam.' : 'Plastic under gas stores energy and shatters.',
@@ -183,7 +184,7 @@ export const MATERIAL_RULES: readonly Rule[] = [
     when: 'PVC or CPVC outdoors.',
     source: 'Plastic pipe handbooks: ultraviolet light and frost.',
     concerns: ({ place }) => place === 'outdoors',
-    applies: (_duty, { bodyMaterial }) => bodyMaterial === 'pvc' || bodyMaterial === 'cpvc',
+    applies: (_duty, { bodyMaterial }) => isPlastic(bodyMaterial),
     judge: () =>
       care(
         'Sunlight makes plastic brittle and frost cracks it: shade or paint it, and drain it before frost.',

@@ -1,5 +1,5 @@
 import { MEDIUM_FACTS, isFuelGas } from '../../../ground/media/index.js';
-import { stemRoomM, type Operator, familyOf, isHandled } from '../../../ground/valves/index.js';
+import { stemRoomM, type Operator, familyOf, isHandled, isPlastic } from '../../../ground/valves/index.js';
 import { type Rule, ask, care, ruledOut, supports, withOptions } from '../../duty/index.js';
 import { takesLock } from './position-shown.js';
 
@@ -84,7 +84,7 @@ export const PLACE_RULES: readonly Rule[] = [
         return care(
           'A lug valve holds at the end of a line only if its data sheet rates it for that, often at a lower pressure.',
         );
-      const isTrueUnion = pieces === 3 && (bodyMaterial === 'pvc' || bodyMaterial === 'cpvc');
+      const isTrueUnion = pieces === 3 && isPlastic(bodyMaterial);
       return isTrueUnion
         ? care(
             'A true-union ball valve holds with one side removed only if its seal carrier is blocked: order it that way.',

@@ -6,6 +6,7 @@ import {
   SEAT_MATERIALS,
   SEAT_WORDS,
   familyOf,
+  isPlastic,
   valveTypeFacts,
 } from '../../../ground/valves/index.js';
 import {
@@ -17,8 +18,9 @@ import {
   ask,
   askDuty,
   care,
-  mostOfPlasticPa,
   NEAR_RATING,
+  measuredAgainst,
+  mostOfPlasticPa,
   rateAssembly,
   ruledOut,
   valveBoreM,
@@ -73,10 +75,6 @@ const asked = ({ missing, unknown }: Assembly): Judgement[] => [
   ...unknown.map((fact) => askDuty(fact, ASK_DUTY[fact])),
 ];
 
-/** The plastic of a body, where it is of one. */
-const plasticOf = ({ bodyMaterial }: Candidate): 'pvc' | 'cpvc' | undefined =>
-  bodyMaterial === 'pvc' || bodyMaterial === 'cpvc' ? bodyMaterial : undefined;
-
 /** Whether the bore passes what the machine pumps. */
 function washBore(duty: Duty, valve: Candidate): Judgement[] {
   if (duty.flowM3s === undefined)
@@ -108,10 +106,7 @@ export const PRESSURE_RULES: readonly Rule[] = [
       const { rating } = assembly;
       if (rating?.verdict === 'not-rated')
         return ruledOut(`The ${rating.governing} is not rated at this temperature.`);
-      const measured =
-        rating && pressurePa !== undefined
-          ? ({ value: pressurePa, limit: rating.allowablePa, unit: 'Pa' } as const)
-          : undefined;
+      const measured = measuredAgainst(duty, rating);
       if (rating?.verdict === 'over')
         return ruledOut(`The pressure exceeds the rating of the ${rating.governing}.`, measured);
       const mostPa = assembly.missing && mostOfPlasticPa(duty, valve);
@@ -137,9 +132,10 @@ export const PRESSURE_RULES: readonly Rule[] = [
     group: 'medium-and-material',
     when: 'PVC above 60 °C, CPVC above 93 °C.',
     source: 'ASTM D1785 and F441 rate no pipe or valve above them.',
-    applies: (_duty, valve) => plasticOf(valve) !== undefined,
-    judge: ({ temperatureC, medium }, valve) => {
-      const limit = PLASTIC_LIMIT_C[plasticOf(valve) ?? 'pvc'];
+    applies: (_duty, { bodyMaterial }) => isPlastic(bodyMaterial),
+    judge: ({ temperatureC, medium }, { bodyMaterial }) => {
+      if (!isPlastic(bodyMaterial)) return undefined;
+      const limit = PLASTIC_LIMIT_C[bodyMaterial];
       if (temperatureC === undefined)
         return MEDIUM_FACTS[medium].rangeC[1] > limit
           ? askDuty('temperatureC', 'How hot does it get here? Plastic softens.')
@@ -207,14 +203,11 @@ export const PRESSURE_RULES: readonly Rule[] = [
     when: 'High-pressure wash: a rating 10 % over the machine, and a bore for the flow.',
     concerns: ({ medium }) => medium === 'wash-water-high-pressure',
     judge: (duty, valve) => {
-      if (plasticOf(valve)) return ruledOut('Plastic is not for high-pressure wash lines.');
+      if (isPlastic(valve.bodyMaterial)) return ruledOut('Plastic is not for high-pressure wash lines.');
       const { pressurePa } = duty;
       const assembly = rateAssembly(duty, valve);
       const { rating } = assembly;
-      const measured =
-        rating && pressurePa !== undefined
-          ? ({ value: pressurePa, limit: rating.allowablePa, unit: 'Pa' } as const)
-          : undefined;
+      const measured = measuredAgainst(duty, rating);
       if (rating && measured && rating.allowablePa < measured.value)
         return ruledOut(`The ${rating.governing} is rated below the pressure of the machine.`, measured);
       const said = asked(assembly);

@@ -1,14 +1,5 @@
-import { type Medium } from '../../../ground/media/index.js';
-import {
-  type Candidate,
-  type Duty,
-  type Rule,
-  ask,
-  askDuty,
-  care,
-  rateAssembly,
-  ruledOut,
-} from '../../duty/index.js';
+import type { Medium } from '../../../ground/media/index.js';
+import { type Rule, ask, askDuty, care, ruledOut, surgeLimitPa } from '../../duty/index.js';
 
 /** Latent heat of steam at atmospheric pressure, J/kg. */
 const LATENT_J_KG = 2_257_000;
@@ -16,10 +7,6 @@ const SECONDS_AN_HOUR = 3600;
 const LEAST_OVER_OUTLET_PA = 1e5;
 const MOST_RATIO = 4;
 const HEATED: readonly Medium[] = ['potable-hot', 'heating-water', 'steam-low', 'steam-vapour'];
-
-/** What the relief protects: the weakest part on the line as far as it is known. */
-const protectedPa = (duty: Duty, valve: Candidate): number | undefined =>
-  duty.surgeLimitPa ?? rateAssembly(duty, valve).allowablePa;
 
 /** Reliefs and reducers: what they are set to, and what they can do. */
 export const SELF_ACTING_RULES: readonly Rule[] = [
@@ -33,7 +20,7 @@ export const SELF_ACTING_RULES: readonly Rule[] = [
       const value = valve.setPressurePa;
       if (value === undefined)
         return isGeneric ? undefined : care('At what pressure does it open? Order it by its set pressure.');
-      const limit = protectedPa(duty, valve);
+      const limit = surgeLimitPa(duty, valve);
       if (limit !== undefined && value > limit)
         return ruledOut('It opens above what the weakest part it protects can carry.', {
           value,

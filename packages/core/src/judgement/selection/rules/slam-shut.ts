@@ -2,17 +2,20 @@ import { isLiquid } from '../../../ground/media/index.js';
 import { isHandled } from '../../../ground/valves/index.js';
 import {
   type Judgement,
+  type Measured,
   type OpenLine,
   type Rule,
   ask,
   askDuty,
+  care,
   closingLaw,
   closingLine,
   closingPeakPa,
   closingTime,
-  mostPeakPa,
   leastClosingS,
+  mostPeakPa,
   NEAR_RATING,
+  ruledOut,
   surgeLimitPa,
 } from '../../duty/index.js';
 
@@ -53,22 +56,10 @@ export const SLAM_SHUT: Rule = {
   },
 };
 
-function said(
-  isOver: boolean,
-  isGiven: boolean,
-  measured: NonNullable<Extract<Judgement, { verdict: unknown }>['measured']>,
-): Judgement {
+function said(isOver: boolean, isGiven: boolean, measured: Measured): Judgement {
   if (!isOver)
-    return {
-      verdict: 'care',
-      text: 'Closed in its own time, water hammer comes near the limit: close it slowly.',
-      measured,
-    };
+    return care('Closed in its own time, water hammer comes near the limit: close it slowly.', measured);
   return isGiven
-    ? { verdict: 'out', text: 'Closed in the given time, water hammer exceeds the limit.', measured }
-    : {
-        verdict: 'care',
-        text: 'Closed in its own time, water hammer exceeds the limit: close it slower.',
-        measured,
-      };
+    ? ruledOut('Closed in the given time, water hammer exceeds the limit.', measured)
+    : care('Closed in its own time, water hammer exceeds the limit: close it slower.', measured);
 }
