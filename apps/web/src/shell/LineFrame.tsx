@@ -3,6 +3,7 @@ import { useEffect, useMemo } from 'react';
 import { Link, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { Failure, Loading, Notice } from '../kit/Notice';
 import { LineStrip } from '../kit/strip/LineStrip';
+import { UrgentHere } from '../kit/found/UrgentFinding';
 import { useKeys } from '../kit/useKeys';
 import { MergeDialog } from './merge/MergeDialog';
 import { useCatalogueQuery, useCompanyQuery, useJobQuery, useLineQuery } from '../store/api';
@@ -96,10 +97,16 @@ export function LineFrame() {
           </span>
           <LineFacts line={line.data} />
           <StepsNav jobId={jobId} lineId={lineId} tag={tag} />
-          {failure !== undefined && (
-            <strong className={styles.failure} role="status">
-              {current?.tag} {FAILURE_WORDS[failure]}.
-            </strong>
+          {failure !== undefined && current && (
+            <p className={styles.failure} role="status">
+              {isWalk ? (
+                <b>
+                  {current.tag} {FAILURE_WORDS[failure]}.
+                </b>
+              ) : (
+                <UrgentHere line={line.data} position={current} settings={context.settings} />
+              )}
+            </p>
           )}
         </div>
         {positions.length > 0 && (

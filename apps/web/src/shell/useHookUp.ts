@@ -10,6 +10,8 @@ import {
 import { useSnackbar } from 'notistack';
 import { useMemo } from 'react';
 import { useUndoable } from '../kit/useUndoable';
+import { upstreamTag } from '../kit/found/advice-at';
+import { useWalk } from '../kit/isolation/useWalk';
 import { useLineFrame } from './useLineFrame';
 import { useChangeHookUpMutation } from '../store/api';
 import { failureText } from '../store/failure';
@@ -27,19 +29,20 @@ export function useHookUp() {
   const model = picked?.model;
   const size = picked?.size;
   const choices = position.hookUp;
+  const valve = useMemo(() => model && size && candidateOf(model, size), [model, size]);
   const joined: HookUp | undefined = useMemo(
     () =>
-      model &&
-      size &&
+      valve &&
       hookUp({
         duty,
-        valve: candidateOf(model, size),
+        valve,
         ...choices,
         pipes: { ...pipesBeside(line.walk.items, position.id), ...choices.pipes },
         settings,
       }),
-    [model, size, duty, choices, settings, line.walk.items, position.id],
+    [valve, duty, choices, settings, line.walk.items, position.id],
   );
+  const upstream = upstreamTag(useWalk(line, settings), position);
   const settle = async (next: HookUpChoices): Promise<void> => {
     try {
       const { changed } = await change({
@@ -53,5 +56,5 @@ export function useHookUp() {
       enqueueSnackbar(failureText(error), { variant: 'error' });
     }
   };
-  return { line, position, duty, picked, joined, choices, settle, isSaving: isLoading };
+  return { line, position, duty, picked, valve, joined, upstream, choices, settle, isSaving: isLoading };
 }

@@ -1,4 +1,4 @@
-import type { ModelSize } from '@grevik/core';
+import type { ModelSize, OfSize } from '@grevik/core';
 import { Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 
 @Table({ tableName: 'catalogue_sizes', underscored: true, timestamps: false })
@@ -25,4 +25,8 @@ export class CatalogueSize extends Model {
 
   @Column(DataType.JSONB)
   declare breaks: ModelSize['breaks'] | null;
+
+  /** What is another in this size than the model says, in the core's names. */
+  @Column(DataType.JSONB)
+  declare own: Pick<ModelSize, OfSize> | null;
 }

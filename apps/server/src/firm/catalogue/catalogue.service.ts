@@ -227,7 +227,10 @@ export function sameModel(one: CatalogueModel, other: CatalogueModel): boolean {
 const inOrder = ({ sizes, ...model }: CatalogueModel): unknown =>
   JSON.parse(JSON.stringify({ ...model, sizes: [...sizes].sort((a, b) => a.dn - b.dn) }));
 
-function sizeRow(modelId: string, { dn, boreM, kv, price, breaks }: ModelSize): Record<string, unknown> {
+function sizeRow(
+  modelId: string,
+  { dn, boreM, kv, price, breaks, ...own }: ModelSize,
+): Record<string, unknown> {
   return {
     modelId,
     dn,
@@ -235,6 +238,7 @@ function sizeRow(modelId: string, { dn, boreM, kv, price, breaks }: ModelSize): 
     kv: kv ?? null,
     priceCents: Math.round(price * 100),
     breaks: breaks ?? null,
+    own: Object.keys(own).length > 0 ? own : null,
   };
 }
 
@@ -249,8 +253,9 @@ function viewOf({ id, maker, model, type, details, sizes, version, retired }: Ca
     ...details,
     sizes: [...sizes]
       .sort((a, b) => a.dn - b.dn)
-      .map(({ dn, boreM, kv, priceCents, breaks }) => ({
+      .map(({ dn, boreM, kv, priceCents, breaks, own }) => ({
         dn,
+        ...own,
         ...(boreM !== null && { boreM }),
         ...(kv !== null && { kv }),
         price: priceCents / 100,

@@ -69,7 +69,16 @@ describe('the catalogue', () => {
 
   it('takes a list row by row: what is right goes in, what is not is named, and nothing else', async () => {
     const { text } = await owner.get('/api/catalogue/catalogue.csv').expect(200);
-    const list = `${text.replace('14.5', '15.5')}\r\nFellside,10,ball,full${','.repeat(17)},20,,,x,`;
+    const bad: Record<string, string> = {
+      maker: 'Fellside',
+      model: '10',
+      type: 'ball',
+      dn: '20',
+      price: 'x',
+    };
+    const columns = text.split('\r\n')[0]!.split(',');
+    const row = columns.map((name) => bad[name] ?? '').join(',');
+    const list = `${text.replace('14.5', '15.5')}\r\n${row}`;
     const seen = await preview('csv', list);
     expect(seen).toMatchObject({
       adds: [],
@@ -196,5 +205,14 @@ describe('the catalogue', () => {
       expect(stale.body).toMatchObject({ error: { code: 'stale', field: 'version' } });
       await demo.put(`/api/jobs/${job.id}/house-rules`).send({ version: 1, houseRules: {} }).expect(200);
     });
+  });
+
+  it('keeps what one size has of its own', async () => {
+    const sizes = [
+      { dn: 200, price: 900 },
+      { dn: 300, price: 2100, port: 'reduced', operator: 'gear', ends: ['flange-125', 'flange-125'] },
+    ];
+    const plug = { maker: 'Ostrand', model: 'E2', type: 'plug-eccentric', port: 'full', sizes };
+    expect((await add(plug)).sizes).toEqual(sizes);
   });
 });

@@ -10,6 +10,7 @@ import * as benchFindings from './migrations/0005-bench-findings.js';
 import * as oneLog from './migrations/0007-one-log.js';
 import * as archivedJobs from './migrations/0008-archived-jobs.js';
 import * as unknownFigures from './migrations/0009-unknown-figures.js';
+import * as ownFactsOfASize from './migrations/0010-own-facts-of-a-size.js';
 import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
 interface Migration {
@@ -28,6 +29,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0007-one-log': oneLog,
   '0008-archived-jobs': archivedJobs,
   '0009-unknown-figures': unknownFigures,
+  '0010-own-facts-of-a-size': ownFactsOfASize,
 };
 
 /** Any number, the same for every server: only one migrates at a time. */

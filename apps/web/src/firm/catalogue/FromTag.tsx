@@ -34,8 +34,8 @@ export function FromTag({ close, start }: { close: () => void; start: (text: str
           slotProps={{ htmlInput: { autoComplete: 'off', maxLength: 200 } }}
         />
         <ul style={{ margin: 0, paddingLeft: 18 }}>
-          {markings.map(({ text: mark, meaning }) => (
-            <li key={mark}>
+          {markings.map(({ text: mark, meaning }, at) => (
+            <li key={`${at} ${mark}`}>
               <b>{mark}</b>: {meaning}
             </li>
           ))}

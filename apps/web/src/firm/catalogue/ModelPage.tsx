@@ -20,8 +20,8 @@ import {
 } from '@grevik/core';
 import { Alert, Button, Checkbox, TextField } from '@mui/material';
 import { useSnackbar } from 'notistack';
-import { useState } from 'react';
-import { useFieldArray, useForm, useWatch } from 'react-hook-form';
+import { Fragment, useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
 import { useFigures } from '../../kit/useFigures';
@@ -35,8 +35,9 @@ import { failureText } from '../../store/failure';
 import { useMay } from '../../store/people-api';
 import { useWords } from '../../words';
 import { CatalogueTabs } from './CatalogueTabs';
-import { EMPTY_SIZE, type ModelTyped, modelFrom, typedModel } from './model-form';
+import { type ModelTyped, OF_TYPES, modelFrom, typedModel } from './model-form';
 import styles from './ModelPage.module.css';
+import { SizesTable } from './SizesTable';
 import { RATING_CHOICES, ratingWords } from '../../kit/rating-choices';
 import { TypeStory } from './TypeStory';
 
@@ -68,7 +69,6 @@ function ModelForm({ was, held }: { was: Partial<CatalogueModel>; held: ModelVie
   const figures = useFigures();
   const words = useWords();
   const form = useForm<ModelTyped>({ defaultValues: typedModel(was, figures) });
-  const sizes = useFieldArray({ control: form.control, name: 'sizes' });
   const [trouble, setTrouble] = useState<string>();
   const [add, adding] = useAddModelMutation();
   const [change, changing] = useChangeModelMutation();
@@ -189,7 +189,20 @@ function ModelForm({ was, held }: { was: Partial<CatalogueModel>; held: ModelVie
           )}
           {field('points', { placeholder: '70 °F: 600 psi; 250 °F: 400 psi' })}
           {choice('listedIndicating', yesNo)}
+          {choice('listedJoint', yesNo)}
           {field('closeTimeS')}
+          {OF_TYPES.filter(({ of }) => of(type)).map(({ field: name, choices }) =>
+            choices ? (
+              <Fragment key={name}>
+                {choice(
+                  name,
+                  choices.map((id) => [id, words(`catalogue.${id}`)] as const),
+                )}
+              </Fragment>
+            ) : (
+              <Fragment key={name}>{field(name)}</Fragment>
+            ),
+          )}
           {field('lifeLow')}
           {field('lifeHigh')}
           {field('standard')}
@@ -213,44 +226,7 @@ function ModelForm({ was, held }: { was: Partial<CatalogueModel>; held: ModelVie
             ))}
           </div>
         </fieldset>
-        <fieldset className={styles.sizes} disabled={!mayChange}>
-          <legend>{words('catalogue.sizesAndPrices', { currency: company?.currency ?? '' })}</legend>
-          <table>
-            <thead>
-              <tr>
-                {(['dn', 'bore', 'kv', 'price', 'breaks'] as const).map((of) => (
-                  <th key={of}>{words(`catalogue.size.${of}`)}</th>
-                ))}
-                <th />
-              </tr>
-            </thead>
-            <tbody>
-              {sizes.fields.map(({ id }, at) => (
-                <tr key={id}>
-                  {(['dn', 'bore', 'kv', 'price', 'breaks'] as const).map((of) => (
-                    <td key={of}>
-                      <input
-                        aria-label={`${words(`catalogue.size.${of}`)} ${at + 1}`}
-                        autoComplete="off"
-                        {...form.register(`sizes.${at}.${of}`)}
-                      />
-                    </td>
-                  ))}
-                  <td>
-                    {sizes.fields.length > 1 && (
-                      <Button size="small" onClick={() => sizes.remove(at)}>
-                        {words('catalogue.dropSize')}
-                      </Button>
-                    )}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-          <Button size="small" onClick={() => sizes.append(EMPTY_SIZE)}>
-            {words('catalogue.addSize')}
-          </Button>
-        </fieldset>
+        <SizesTable form={form} currency={company?.currency ?? ''} disabled={!mayChange} />
         <fieldset className={styles.spares} disabled={!mayChange}>
           <legend>{words('catalogue.spares')}</legend>
           {field('spares', {

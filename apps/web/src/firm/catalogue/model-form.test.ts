@@ -6,7 +6,8 @@ import { Provider } from 'react-redux';
 import { type Figures, useFigures } from '../../kit/useFigures';
 import { makeStore } from '../../store/store';
 import { unitsChosen } from '../../store/units-slice';
-import { EMPTY_SIZE, modelFrom, typedModel } from './model-form';
+import { modelFrom, typedModel } from './model-form';
+import { EMPTY_SIZE } from './size-form';
 
 function figuresIn(units: 'us' | 'metric'): Figures {
   const store = makeStore();
@@ -38,8 +39,27 @@ const MODEL: CatalogueModel = {
   ],
   sizes: [
     { dn: 20, boreM: 0.0142875, kv: 41, price: 21.9, breaks: [{ from: 10, price: 19.71 }] },
-    { dn: 25, price: 30 },
+    { dn: 25, price: 30, operator: 'gear', ends: ['fip', 'fip'], ratingId: 'body-brass-600cwp' },
   ],
+};
+
+const RELIEF: CatalogueModel = {
+  maker: 'Ostrand',
+  model: 'R4',
+  type: 'relief',
+  setPressurePa: 1034213.59,
+  temperatureElement: true,
+  sizes: [
+    { dn: 20, price: 41, capacityKgH: 47.6 },
+    { dn: 25, price: 55, points: MODEL.points },
+  ],
+};
+const REDUCER: CatalogueModel = {
+  maker: 'Ostrand',
+  model: 'P7',
+  type: 'pressure-reducing',
+  rangePa: [172368.9, 517106.8],
+  sizes: [{ dn: 20, price: 88 }],
 };
 
 describe('the form of a model', () => {
@@ -47,7 +67,8 @@ describe('the form of a model', () => {
     'gives an untouched model back to the last digit, in %s units',
     (units) => {
       const figures = figuresIn(units);
-      expect(modelFrom(typedModel(MODEL, figures), MODEL, figures)).toEqual(MODEL);
+      for (const model of [MODEL, RELIEF, REDUCER])
+        expect(modelFrom(typedModel(model, figures), model, figures)).toEqual(model);
     },
   );
 
@@ -83,6 +104,10 @@ describe('the form of a model', () => {
     ['points', { points: '70 °F: 600' }],
     ['closeTimeS', { closeTimeS: 'slow' }],
     ['ends[1]', { outlet: '' }],
+    ['setPressurePa', { setPressurePa: 'high' }],
+    ['rangePa', { rangeLow: '25 psi', rangeHigh: '75' }],
+    ['sizes[0].points', { sizes: [{ ...EMPTY_SIZE, dn: '1', price: '1', points: '600 psi' }] }],
+    ['sizes[0].ends[1]', { sizes: [{ ...EMPTY_SIZE, dn: '1', price: '1', inlet: 'fip' }] }],
     ['spares[0].price', { spares: 'Seat kit: cheap' }],
     ['sizes[0].dn', { sizes: [{ ...EMPTY_SIZE, dn: 'wide', price: '1' }] }],
     ['sizes[0].boreM', { sizes: [{ ...EMPTY_SIZE, dn: '1', bore: '3', price: '1' }] }],

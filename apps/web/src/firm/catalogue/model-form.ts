@@ -1,43 +1,24 @@
-import {
-  type CatalogueModel,
-  InvalidInput,
-  catalogueModelInput,
-  parseNominalSize,
-  parseQuantity,
-} from '@grevik/core';
+import { type CatalogueModel, type Quantity, catalogueModelInput, parseQuantity } from '@grevik/core';
 import type { Figures } from '../../kit/useFigures';
-
-/** A size as it is typed. */
-export interface SizeTyped {
-  dn: string;
-  bore: string;
-  kv: string;
-  price: string;
-  /** “10: 12.25; 50: 11”. */
-  breaks: string;
-}
+import { EMPTY_SIZE, type SizeTyped, sizeFrom, typedSize } from './size-form';
+import { figure, measured, number, parts, pointsFrom, shown, text, typedPoints } from './typed-facts';
 
 /** A model as it is typed: every field a text, empty where it is not known. */
-export interface ModelTyped {
+export interface ModelTyped extends Record<
+  (typeof NUMBERS)[number] | (typeof FLAGS)[number] | (typeof TEXTS)[number] | MeasuredField,
+  string
+> {
   maker: string;
   model: string;
   type: string;
-  port: string;
-  pieces: string;
-  bodyMaterial: string;
-  seatMaterial: string;
-  discMaterial: string;
-  stem: string;
-  plasticStem: string;
-  operator: string;
   inlet: string;
   outlet: string;
   ratingId: string;
   /** “70 °F: 600 psi; 250 °F: 400 psi”: in place of a built-in table. */
   points: string;
   approvals: string[];
-  listedIndicating: string;
-  closeTimeS: string;
+  rangeLow: string;
+  rangeHigh: string;
   lifeLow: string;
   lifeHigh: string;
   standard: string;
@@ -46,10 +27,49 @@ export interface ModelTyped {
   sizes: SizeTyped[];
 }
 
-export const EMPTY_SIZE: SizeTyped = { dn: '', bore: '', kv: '', price: '', breaks: '' };
-
-const shown = (value: string | number | undefined): string => (value === undefined ? '' : String(value));
 const yesNo = (value: boolean | undefined): string => (value === undefined ? '' : value ? 'yes' : 'no');
+
+/** Facts typed as a number, as yes or no, and as a figure with its unit. */
+const NUMBERS = ['pieces', 'closeTimeS', 'turns', 'voltageV'] as const;
+const FLAGS = ['plasticStem', 'listedIndicating', 'listedJoint', 'sealWeld', 'temperatureElement'] as const;
+const TEXTS = [
+  'port',
+  'bodyMaterial',
+  'seatMaterial',
+  'discMaterial',
+  'stem',
+  'operator',
+  'normally',
+] as const;
+const MEASURED = {
+  setPressurePa: 'pressure',
+  capacityKgH: 'steam flow',
+  leastDifferentialPa: 'pressure',
+  crackingPa: 'pressure',
+  fullLiftMs: 'velocity',
+} as const satisfies Partial<Record<keyof CatalogueModel, Quantity>>;
+type MeasuredField = keyof typeof MEASURED;
+const MEASURED_FIELDS = Object.keys(MEASURED) as MeasuredField[];
+
+/** Facts that only some types have, in the order of the form. */
+export const OF_TYPES: readonly {
+  field: keyof ModelTyped;
+  of: (type: string) => boolean;
+  choices?: readonly ('yes' | 'no' | 'open' | 'closed')[];
+}[] = [
+  { field: 'turns', of: (type) => /gate|globe|angle|needle|diaphragm|compression|butterfly|plug/.test(type) },
+  { field: 'sealWeld', of: (type) => type === 'ball', choices: ['yes', 'no'] },
+  { field: 'fullLiftMs', of: (type) => type.startsWith('check') },
+  { field: 'crackingPa', of: (type) => type.startsWith('check') },
+  { field: 'setPressurePa', of: (type) => type === 'relief' },
+  { field: 'capacityKgH', of: (type) => type === 'relief' },
+  { field: 'temperatureElement', of: (type) => type === 'relief', choices: ['yes', 'no'] },
+  { field: 'rangeLow', of: (type) => type === 'pressure-reducing' },
+  { field: 'rangeHigh', of: (type) => type === 'pressure-reducing' },
+  { field: 'normally', of: (type) => type === 'solenoid', choices: ['open', 'closed'] },
+  { field: 'voltageV', of: (type) => type === 'solenoid' },
+  { field: 'leastDifferentialPa', of: (type) => type === 'solenoid' },
+];
 
 /** A model as its form shows it, in the reader's units. */
 export function typedModel(model: Partial<CatalogueModel>, figures: Figures): ModelTyped {
@@ -58,26 +78,16 @@ export function typedModel(model: Partial<CatalogueModel>, figures: Figures): Mo
     maker: shown(model.maker),
     model: shown(model.model),
     type: shown(model.type),
-    port: shown(model.port),
-    pieces: shown(model.pieces),
-    bodyMaterial: shown(model.bodyMaterial),
-    seatMaterial: shown(model.seatMaterial),
-    discMaterial: shown(model.discMaterial),
-    stem: shown(model.stem),
-    plasticStem: yesNo(model.plasticStem),
-    operator: shown(model.operator),
+    ...fields([...NUMBERS, ...TEXTS], (field) => shown(model[field])),
+    ...fields(FLAGS, (field) => yesNo(model[field])),
+    ...fields(MEASURED_FIELDS, (field) => measured(model[field], MEASURED[field], figures)),
+    rangeLow: measured(model.rangePa?.[0], 'pressure', figures),
+    rangeHigh: measured(model.rangePa?.[1], 'pressure', figures),
     inlet: shown(ends[0]),
     outlet: shown(ends[1]),
     ratingId: shown(model.ratingId),
-    points: points
-      .map(
-        ({ temperatureC, pressurePa }) =>
-          `${figures.quantity(temperatureC, 'temperature')}: ${figures.quantity(pressurePa, 'pressure')}`,
-      )
-      .join('; '),
+    points: typedPoints(points, figures),
     approvals: [...(model.approvals ?? [])],
-    listedIndicating: yesNo(model.listedIndicating),
-    closeTimeS: shown(model.closeTimeS),
     lifeLow: shown(lifeYears[0]),
     lifeHigh: shown(lifeYears[1]),
     standard: shown(model.standard),
@@ -86,16 +96,7 @@ export function typedModel(model: Partial<CatalogueModel>, figures: Figures): Mo
         [name, price, everyYears].filter((of) => of !== undefined).join(': '),
       )
       .join('\n'),
-    sizes:
-      sizes.length === 0
-        ? [EMPTY_SIZE]
-        : sizes.map(({ dn, boreM, kv, price, breaks = [] }) => ({
-            dn: figures.size(dn),
-            bore: boreM === undefined ? '' : `${Number((boreM * 1000).toPrecision(4))} mm`,
-            kv: shown(kv),
-            price: shown(price),
-            breaks: breaks.map(({ from, price: each }) => `${from}: ${each}`).join('; '),
-          })),
+    sizes: sizes.length === 0 ? [EMPTY_SIZE] : sizes.map((size) => typedSize(size, figures)),
   };
 }
 
@@ -109,84 +110,51 @@ export function modelFrom(typed: ModelTyped, was: Partial<CatalogueModel>, figur
     maker: typed.maker.trim(),
     model: typed.model.trim(),
     type: typed.type,
-    ...text('port', typed.port),
-    ...number('pieces', typed.pieces),
-    ...text('bodyMaterial', typed.bodyMaterial),
-    ...text('seatMaterial', typed.seatMaterial),
-    ...text('discMaterial', typed.discMaterial),
-    ...text('stem', typed.stem),
-    ...flag('plasticStem', typed.plasticStem),
-    ...text('operator', typed.operator),
+    ...each(TEXTS, (field) => text(field, typed[field])),
+    ...each(NUMBERS, (field) => number(field, typed[field])),
+    ...each(FLAGS, (field) => flag(field, typed[field])),
+    ...each(MEASURED_FIELDS, (field) =>
+      typed[field].trim() === ''
+        ? {}
+        : {
+            [field]:
+              typed[field] === before[field]
+                ? was[field]
+                : parseQuantity(typed[field], MEASURED[field], field),
+          },
+    ),
+    ...rangeFrom(typed, was, before),
     ...(typed.inlet !== '' || typed.outlet !== '' ? { ends: [typed.inlet, typed.outlet] } : {}),
     ...text('ratingId', typed.points.trim() === '' ? typed.ratingId : ''),
     ...(typed.points.trim() === ''
       ? {}
-      : { points: typed.points === before.points ? was.points : pointsFrom(typed.points) }),
+      : { points: typed.points === before.points ? was.points : pointsFrom(typed.points, 'points') }),
     ...(typed.approvals.length > 0 || was.approvals ? { approvals: typed.approvals } : {}),
-    ...flag('listedIndicating', typed.listedIndicating),
-    ...number('closeTimeS', typed.closeTimeS),
     ...(was.taperAngleDeg === undefined ? {} : { taperAngleDeg: was.taperAngleDeg }),
     ...(typed.lifeLow !== '' || typed.lifeHigh !== ''
       ? { lifeYears: [figure(typed.lifeLow), figure(typed.lifeHigh)] }
       : {}),
     ...text('standard', typed.standard.trim()),
     ...(typed.spares.trim() === '' ? {} : { spares: sparesFrom(typed.spares) }),
-    sizes: typed.sizes.map((size, at) => {
-      const old = was.sizes?.[at];
-      const same = before.sizes[at];
-      return {
-        dn: old && same?.dn === size.dn ? old.dn : parseNominalSize(size.dn, `sizes[${at}].dn`),
-        ...(size.bore.trim() === ''
-          ? {}
-          : {
-              boreM:
-                old?.boreM !== undefined && same?.bore === size.bore
-                  ? old.boreM
-                  : parseQuantity(size.bore, 'length', `sizes[${at}].boreM`),
-            }),
-        ...number('kv', size.kv),
-        price: figure(size.price),
-        ...(size.breaks.trim() === '' ? {} : { breaks: breaksFrom(size.breaks) }),
-      };
-    }),
+    sizes: typed.sizes.map((size, at) => sizeFrom(size, at, was.sizes?.[at], before.sizes[at])),
   };
   return catalogueModelInput.read(raw, '');
 }
 
-const text = (field: string, typed: string): object => (typed === '' ? {} : { [field]: typed });
-const number = (field: string, typed: string): object =>
-  typed.trim() === '' ? {} : { [field]: figure(typed) };
+const each = <F extends string>(names: readonly F[], of: (field: F) => object): object =>
+  Object.assign({}, ...names.map(of)) as object;
+const fields = <F extends string>(names: readonly F[], of: (field: F) => string): Record<F, string> =>
+  Object.fromEntries(names.map((field) => [field, of(field)])) as Record<F, string>;
 const flag = (field: string, typed: string): object => (typed === '' ? {} : { [field]: typed === 'yes' });
 
-/** A number as it is typed, or the text itself, so that the refusal shows it. */
-function figure(typed: string): unknown {
-  const value = Number(typed.trim().replace(',', '.'));
-  return typed.trim() !== '' && Number.isFinite(value) ? value : typed;
+function rangeFrom(typed: ModelTyped, was: Partial<CatalogueModel>, before: ModelTyped): object {
+  if (typed.rangeLow.trim() === '' && typed.rangeHigh.trim() === '') return {};
+  if (was.rangePa && typed.rangeLow === before.rangeLow && typed.rangeHigh === before.rangeHigh)
+    return { rangePa: was.rangePa };
+  return {
+    rangePa: [typed.rangeLow, typed.rangeHigh].map((figure) => parseQuantity(figure, 'pressure', 'rangePa')),
+  };
 }
-
-const parts = (typed: string, between: string): string[] =>
-  typed
-    .split(between)
-    .map((part) => part.trim())
-    .filter((part) => part !== '');
-
-function pointsFrom(typed: string): unknown[] {
-  return parts(typed, ';').map((part) => {
-    const [temperature = '', pressure] = part.split(':');
-    if (pressure === undefined)
-      throw new InvalidInput('points', `“${part}”: write temperature and pressure, like 70 °F: 600 psi.`);
-    return {
-      temperatureC: parseQuantity(temperature, 'temperature', 'points'),
-      pressurePa: parseQuantity(pressure, 'pressure', 'points'),
-    };
-  });
-}
-
-const breaksFrom = (typed: string): unknown[] =>
-  parts(typed, ';').map((part) => {
-    const [from = '', price = ''] = part.split(':');
-    return { from: figure(from), price: figure(price) };
-  });
 
 const sparesFrom = (typed: string): unknown[] =>
   parts(typed, '\n').map((line) => {

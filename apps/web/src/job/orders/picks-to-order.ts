@@ -23,11 +23,11 @@ export function picksToOrder(
   );
   const lines = new Map<string, NewOrderLine & { positions: string[] }>();
   for (const { medium, positions } of job.lines)
-    for (const { id, duty, pick } of positions) {
+    for (const { id, duty, pick, hookUp } of positions) {
       const model = models.find((one) => one.id === pick?.modelId);
       const size = model && sizeFor(model, { ...duty, medium });
       if (!model || !size || ordered.has(id)) continue;
-      const spec = specOfModel(model, size, { ...duty, medium });
+      const spec = specOfModel(model, size, { ...duty, medium }, hookUp.accessories);
       const { text } = orderLine(spec);
       const line = lines.get(text) ?? { id: '', text, spec, quantity: 0, positions: [] };
       lines.set(text, { ...line, quantity: line.quantity + 1, positions: [...line.positions, id] });

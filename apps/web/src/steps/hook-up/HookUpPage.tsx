@@ -15,7 +15,9 @@ import { VerdictMark } from '../../kit/VerdictMark';
 import { useFigures } from '../../kit/useFigures';
 import { useMay } from '../../store/people-api';
 import { useWords } from '../../words';
-import { CoverField } from './CoverField';
+import { AccessoryChoice } from './AccessoryChoice';
+import { ChangeSection } from './ChangeSection';
+import { LengthField } from './LengthField';
 import { ExplodedRow } from './ExplodedRow';
 import { FacingList } from './FacingList';
 import styles from './HookUp.module.css';
@@ -24,7 +26,7 @@ import { useHookUp } from '../../shell/useHookUp';
 
 /** How the picked valve joins its pipe: ways on each side, the parts in a row, the kit, and what faces where. */
 export function HookUpPage() {
-  const { line, position, duty, picked, joined, choices, settle, isSaving } = useHookUp();
+  const { line, position, duty, picked, valve, joined, choices, settle, isSaving, upstream } = useHookUp();
   const figures = useFigures();
   const may = useMay('pick');
   const words = useWords();
@@ -98,9 +100,22 @@ export function HookUpPage() {
               {fixed.includes(limit) && <span> ({words('hookUp.fromDuty')})</span>}
             </label>
           ))}
+          <label className={styles.limit}>
+            <Checkbox
+              size="small"
+              checked={choices.metricTube ?? false}
+              disabled={!may || isSaving}
+              onChange={({ target }) => {
+                const { metricTube: _before, ...rest } = choices;
+                void settle(target.checked ? { ...rest, metricTube: true } : rest);
+              }}
+            />
+            {words('hookUp.metricTube')}
+          </label>
           {duty.place === 'buried' && (
-            <CoverField
-              coverM={choices.coverM}
+            <LengthField
+              label={words('hookUp.cover')}
+              lengthM={choices.coverM}
               set={(coverM) => {
                 const { coverM: _before, ...rest } = choices;
                 return settle({ ...rest, ...(coverM !== undefined && { coverM }) });
@@ -117,6 +132,27 @@ export function HookUpPage() {
           <h2>{words('hookUp.facing')}</h2>
           <FacingList facing={joined.facing} />
         </section>
+        {joined.change && (
+          <ChangeSection
+            change={joined.change}
+            choices={choices}
+            upstream={upstream}
+            mayChange={may && !isSaving}
+            settle={settle}
+          />
+        )}
+        {valve && (
+          <AccessoryChoice
+            duty={duty}
+            valve={valve}
+            chosen={choices.accessories ?? []}
+            mayChange={may && !isSaving}
+            set={(accessories) => {
+              const { accessories: _before, ...rest } = choices;
+              void settle(accessories.length > 0 ? { ...rest, accessories } : rest);
+            }}
+          />
+        )}
       </div>
       <section aria-label={words('hookUp.kit')}>
         <h2>{words('hookUp.kit')}</h2>

@@ -111,6 +111,42 @@ describe('the hook-up of a position', () => {
     await waitFor(() => expect(kept[0]?.coverM).toBeCloseTo(1.2192, 6));
   });
 
+  it('asks what shuts the line where a valve is changed, and says whether the new body fits', async () => {
+    const kept = settled();
+    const { unmount } = onLine(<HookUpPage />, { line: picked('ball', {}, { existing: true }) });
+    const change = within(screen.getByRole('region', { name: 'Changing the valve that is there' }));
+    expect(change.getByText(/Find out before the day what shuts this line/)).toBeInTheDocument();
+    expect(change.getByText(/no valve upstream can be relied on/)).toBeInTheDocument();
+    await userEvent.click(change.getByRole('combobox', { name: 'What shuts the line?' }));
+    await userEvent.click(screen.getByRole('option', { name: 'nothing upstream holds' }));
+    await waitFor(() => expect(kept).toEqual([{ stop: 'none' }]));
+    unmount();
+    const lengths = { stop: 'none', oldLengthM: 0.0508, newLengthM: 0.0762 } as const;
+    onLine(<HookUpPage />, { line: picked('ball', lengths, { existing: true }) });
+    expect(screen.getByText(/pipe-freezing jackets/)).toBeInTheDocument();
+    expect(
+      screen.getByText('The new valve is 1 in longer: cut that much more out of the pipe.'),
+    ).toBeInTheDocument();
+  });
+
+  it('keeps an accessory, and says why the place suggests one', async () => {
+    const kept = settled();
+    onLine(<HookUpPage />, { line: picked('ball') });
+    const accessories = within(screen.getByRole('region', { name: 'Accessories' }));
+    await userEvent.click(accessories.getByRole('checkbox', { name: /Panel mount.*Behind a panel/ }));
+    await waitFor(() => expect(kept).toEqual([{ accessories: ['panel-mount'] }]));
+  });
+
+  it('counts the kit in metric tube where the job has it', async () => {
+    const kept = settled();
+    const { unmount } = onLine(<HookUpPage />, { line: picked('ball') });
+    await userEvent.click(screen.getByRole('checkbox', { name: /metric tube/ }));
+    await waitFor(() => expect(kept).toEqual([{ metricTube: true }]));
+    unmount();
+    onLine(<HookUpPage />, { line: picked('ball', { metricTube: true }) });
+    expect(screen.getByText(/22 mm press tool with its jaw/)).toBeInTheDocument();
+  });
+
   it('is only looked at by whoever may not pick', () => {
     onLine(<HookUpPage />, { line: picked('ball'), may: ['look'] });
     expect(screen.getByRole('combobox', { name: 'Pipe, Downstream side' })).toBeDisabled();

@@ -20,7 +20,7 @@ import { goingAlong } from './accessories';
 
 /** A position's own order line: said in full from its pick, a field at a time, with what goes along; put on the job's order. */
 export function OrderPage() {
-  const { line, position, duty, picked, joined } = useHookUp();
+  const { line, position, duty, picked, joined, choices } = useHookUp();
   const words = useWords();
   const { tag } = position;
   if (!picked?.size)
@@ -40,7 +40,7 @@ export function OrderPage() {
         <p>{words(picked ? 'hookUp.gone' : 'hookUp.noPickBody')}</p>
       </Notice>
     );
-  const said = specOfModel(picked.model, picked.size, duty);
+  const said = specOfModel(picked.model, picked.size, duty, choices.accessories);
   return (
     <Line key={`${position.id} ${picked.model.id}`} of={{ line, position, picked, joined }} said={said} />
   );

@@ -1,18 +1,8 @@
-import {
-  type CatalogueModel,
-  type Condition,
-  type Medium,
-  ADVICE,
-  FAILURE_WORDS,
-  FUNCTION_WORDS,
-  PIPE_FACTS,
-  capitalized,
-  modelWords,
-  pickedNow,
-  valveFailure,
-} from '@grevik/core';
+import { type CatalogueModel, ADVICE, FUNCTION_WORDS, PIPE_FACTS, modelWords, pickedNow } from '@grevik/core';
 import { Button, Table, TableBody, TableCell, TableContainer, TableHead, TableRow } from '@mui/material';
 import { Link } from 'react-router';
+import { UrgentFinding } from '../../kit/found/UrgentFinding';
+import { useWalk } from '../../kit/isolation/useWalk';
 import { VerdictMark } from '../../kit/VerdictMark';
 import { useFigures } from '../../kit/useFigures';
 import { useWords } from '../../words';
@@ -26,6 +16,7 @@ export function SchedulePage() {
   const { line, companyName, jobName, models, settings, money } = useLineFrame();
   const figures = useFigures();
   const words = useWords();
+  const walk = useWalk(line, settings);
   const chosen = line.positions.map((position) => ({
     position,
     picked: pickedNow(position, line, models, settings),
@@ -73,41 +64,45 @@ export function SchedulePage() {
             </TableRow>
           </TableHead>
           <TableBody>
-            {chosen.map(({ position: { id, tag, remarks, duty, condition }, picked }) => (
-              <TableRow key={id}>
-                <TableCell className={styles.tag}>
-                  <Link to={`/jobs/${line.jobId}/lines/${line.id}/line-up/${encodeURIComponent(tag)}`}>
-                    {tag}
-                  </Link>
-                </TableCell>
-                <TableCell>
-                  {remarks} <Failing condition={condition} medium={line.medium} />
-                </TableCell>
-                <TableCell>{FUNCTION_WORDS[duty.function]}</TableCell>
-                <TableCell className={styles.figure}>{figures.size(duty.dn)}</TableCell>
-                <TableCell>
-                  {figures.quantity(duty.pressurePa, 'pressure')},{' '}
-                  {figures.quantity(duty.temperatureC, 'temperature')}
-                  {duty.flowM3s !== undefined && `, ${figures.quantity(duty.flowM3s, 'flow')}`}
-                  {duty.pipe && `, ${PIPE_FACTS[duty.pipe.material].words}`}
-                </TableCell>
-                <TableCell>
-                  {picked ? <ModelInWords model={picked.model} /> : <i>{words('schedule.notPicked')}</i>}
-                </TableCell>
-                <TableCell>
-                  {picked && (
-                    <VerdictMark
-                      verdict={picked.verdict}
-                      word={words(
-                        picked.verdict === 'out' ? 'verdicts.noLongerFits' : `verdicts.${picked.verdict}`,
-                      )}
-                    />
-                  )}
-                </TableCell>
-                <TableCell>{picked?.reason}</TableCell>
-                <TableCell className={styles.figure}>{picked?.size && money(picked.size.price)}</TableCell>
-              </TableRow>
-            ))}
+            {chosen.map(({ position, picked }) => {
+              const { id, tag, remarks, duty } = position;
+              return (
+                <TableRow key={id}>
+                  <TableCell className={styles.tag}>
+                    <Link to={`/jobs/${line.jobId}/lines/${line.id}/line-up/${encodeURIComponent(tag)}`}>
+                      {tag}
+                    </Link>
+                  </TableCell>
+                  <TableCell>
+                    {remarks}{' '}
+                    <UrgentFinding line={line} walk={walk} position={position} settings={settings} />
+                  </TableCell>
+                  <TableCell>{FUNCTION_WORDS[duty.function]}</TableCell>
+                  <TableCell className={styles.figure}>{figures.size(duty.dn)}</TableCell>
+                  <TableCell>
+                    {figures.quantity(duty.pressurePa, 'pressure')},{' '}
+                    {figures.quantity(duty.temperatureC, 'temperature')}
+                    {duty.flowM3s !== undefined && `, ${figures.quantity(duty.flowM3s, 'flow')}`}
+                    {duty.pipe && `, ${PIPE_FACTS[duty.pipe.material].words}`}
+                  </TableCell>
+                  <TableCell>
+                    {picked ? <ModelInWords model={picked.model} /> : <i>{words('schedule.notPicked')}</i>}
+                  </TableCell>
+                  <TableCell>
+                    {picked && (
+                      <VerdictMark
+                        verdict={picked.verdict}
+                        word={words(
+                          picked.verdict === 'out' ? 'verdicts.noLongerFits' : `verdicts.${picked.verdict}`,
+                        )}
+                      />
+                    )}
+                  </TableCell>
+                  <TableCell>{picked?.reason}</TableCell>
+                  <TableCell className={styles.figure}>{picked?.size && money(picked.size.price)}</TableCell>
+                </TableRow>
+              );
+            })}
           </TableBody>
         </Table>
       </TableContainer>
@@ -127,10 +122,4 @@ function ModelInWords({ model }: { model: CatalogueModel }) {
       <b>{name}</b>, {details} · {from}
     </>
   );
-}
-
-/** What is wrong with the valve that stands there. */
-function Failing({ condition, medium }: { condition: Condition; medium: Medium }) {
-  const failure = valveFailure(condition, medium);
-  return failure === undefined ? null : <strong>{capitalized(FAILURE_WORDS[failure])}.</strong>;
 }

@@ -11,9 +11,7 @@ import {
   VALVE_TYPE_FACTS,
   conditionAt,
   isQuarterTurn,
-  judgeFound,
   readTag,
-  upstreamValve,
 } from '@grevik/core';
 import { Alert, Button, MenuItem, TextField } from '@mui/material';
 import { useSnackbar } from 'notistack';
@@ -21,6 +19,7 @@ import { useState } from 'react';
 import { useFigures } from '../../kit/useFigures';
 import { dateWords } from '../../kit/when';
 import { failureText, refusalOf } from '../../store/failure';
+import { adviceAt } from '../../kit/found/advice-at';
 import { TurnsField, turnsOf } from '../../kit/found/TurnsField';
 import { useAddEntryMutation } from '../../store/log-api';
 import { useMay } from '../../store/people-api';
@@ -60,22 +59,11 @@ export function WhatIsHere({ line, walk, settings, position, next }: WhatIsHereP
   const now: Found = { ...before, ...found };
   const counted = turnsOf(turns);
   const set = (facts: Found): void => setFound({ ...found, ...facts });
-  const upstream = item && upstreamValve(walk.network, item.id);
-  const advice = judgeFound(
-    {
-      duty: { ...position.duty, medium: line.medium },
-      condition: {
-        ...before,
-        ...found,
-        ...(found.turning === 'freely' && { turnedAt: new Date().toISOString() }),
-      },
-      ...(upstream !== undefined && {
-        upstream: walk.positionOf(walk.itemOf.get(upstream))?.tag ?? upstream,
-      }),
-    },
-    settings,
-    new Date(),
-  );
+  const advice = adviceAt(line, walk, position, settings, {
+    ...before,
+    ...found,
+    ...(found.turning === 'freely' && { turnedAt: new Date().toISOString() }),
+  });
   const isNew = Object.keys(found).length > 0 || counted !== undefined || text.trim() !== '';
   const type = now.type === 'nothing' ? undefined : now.type;
 

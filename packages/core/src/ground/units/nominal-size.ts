@@ -35,10 +35,20 @@ export const NOMINAL_SIZES: readonly { dn: number; inches: number; nps: string }
 
 const SIZE_EXAMPLES = '3/4, 1-1/2 in or DN20';
 
+/** Nominal size of metric tube by its outside, mm. Source: EN 1057 tube beside ISO 6708 nominal sizes. */
+export const METRIC_TUBE_DN: Readonly<Record<number, number>> = {
+  15: 15,
+  22: 20,
+  28: 25,
+  35: 32,
+  42: 40,
+  54: 50,
+};
+
 /**
  * Reads a nominal pipe size as people type it.
  *
- * @param typed "3/4", `¾"`, "1-1/2 in", "0.75 in", "DN20", "40 mm"; a bare number is inches
+ * @param typed "3/4", `¾"`, "1-1/2 in", "0.75 in", "DN20", "40 mm"; a bare number is inches; 22 mm is metric tube by its outside
  * @param field the name used in a refusal
  * @returns the DN integer
  * @throws InvalidInput for a size that is not made, an outside diameter, or text that is no size
@@ -69,8 +79,9 @@ export function parseNominalSize(typed: string, field = 'size'): number {
       `“${said}”: “${read.rest}” is not a known unit of pipe size. Enter it like ${SIZE_EXAMPLES}.`,
     );
   }
+  const dn = unit === 'mm' ? (METRIC_TUBE_DN[read.value] ?? read.value) : read.value;
   const size = NOMINAL_SIZES.find((row) =>
-    metric ? row.dn === read.value : Math.abs(row.inches - read.value) < 1e-9,
+    metric ? row.dn === dn : Math.abs(row.inches - read.value) < 1e-9,
   );
   if (size) return size.dn;
   const mistaken = !metric && unit === '' && NOMINAL_SIZES.some((row) => row.dn === read.value);

@@ -1,3 +1,4 @@
+export { ACCESSORIES, ACCESSORY_WORDS, type Accessory } from './accessories.js';
 export { CHARACTERISTICS, type CharacteristicName, relativeKv } from './characteristics.js';
 export { FUNCTION_WORDS, VALVE_FUNCTIONS, type ValveFunction } from './functions.js';
 export {

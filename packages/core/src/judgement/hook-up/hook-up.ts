@@ -5,14 +5,17 @@ import {
   type Verdict,
   houseRuleSettings,
 } from '../duty/index.js';
+import { isLiquid } from '../../ground/media/index.js';
 import { type Facing, facingOf } from './facing.js';
 import { buriedParts, partsBeside } from './beside-parts.js';
 import type { Part } from './part.js';
 import { type PlaceLimit, placeLimitsOf } from './place-limits.js';
 import type { HookUpSide, JoinedSide } from './connection.js';
 import type { ConnectionReason } from './connection-rules.js';
+import { UNKNOWN_PIPE, wholeReasons } from './whole-reasons.js';
 import { judgeConnections, reasonsVerdict, worstVerdict } from './judge-connection.js';
-import { isDrilled } from './flanged-connections.js';
+import { type ChangeFacts, type ChangeOfValve, changeOfValve } from './change-of-valve.js';
+import { byTheOutside, isTube, metricTubeReasons } from './metric-tube.js';
 import type { PipeSide } from './raw-connection.js';
 
 export interface HookUp {
@@ -27,9 +30,11 @@ export interface HookUp {
   /** Why the valve cannot be joined here as it is, and what to watch. */
   reasons: ConnectionReason[];
   weakest?: { name: string; allowablePa: number };
+  /** What taking the old valve out takes, where one stands there. */
+  change?: ChangeOfValve;
 }
 
-export interface HookUpCase {
+export interface HookUpCase extends ChangeFacts {
   duty: Duty;
   valve: Candidate;
   /** Where the pipe on a side is not the duty's own. */
@@ -40,6 +45,8 @@ export interface HookUpCase {
   ways?: Partial<Record<HookUpSide, string>>;
   /** Cover over a buried valve, m. */
   coverM?: number;
+  /** Copper, stainless and plastic tube is metric here: bought by its outside. */
+  metricTube?: boolean;
   settings?: HouseRuleSettings;
 }
 
@@ -52,6 +59,9 @@ export interface HookUpCase {
  * @param of.limits what the place forbids, beside what the duty says
  * @param of.ways   asked for by id
  * @param of.coverM over a buried valve, m
+ * @param of.metricTube whether tube is bought by its outside in mm
+ * @param of.stop   what shuts the line while the valve that stands there is changed; asked where the duty says one stands there
+ * @param of.oldLengthM end to end of the old valve, m; `newLengthM` of the new one
  * @param of.settings  house rules in force
  * @returns verdict: the worse of both sides and of the reasons about the whole
  * Source: usual practice; bolting by the standards named in FLANGE_BOLTING; strengths by the joint tables of pressure-rating.
@@ -66,16 +76,24 @@ export function hookUp({
   limits = [],
   ways = {},
   coverM,
+  metricTube = false,
   settings = houseRuleSettings(),
+  ...facts
 }: HookUpCase): HookUp {
-  const context = { duty, valve, limits: new Set([...placeLimitsOf(duty), ...limits]), settings };
+  const isWet = duty.existing && facts.stop === 'weeps' && isLiquid(duty.medium);
+  const forbidden = [...placeLimitsOf(duty), ...limits, ...(isWet ? (['wet-line'] as const) : [])];
+  const context = { duty, valve, limits: new Set(forbidden), settings };
   const ends = valve.ends ?? [];
   const own: PipeSide | undefined = duty.pipe && { material: duty.pipe.material, dn: duty.dn };
   const sides = (['in', 'out'] as const).flatMap((side, at): JoinedSide[] => {
     const end = ends[at];
     const pipe = pipes[side] ?? own;
     if (!end || !pipe) return [];
-    const judged = judgeConnections(end, side, { ...context, pipe });
+    const judged = judgeConnections(end, side, { ...context, pipe }).map((connection) =>
+      metricTube && isTube(pipe.material)
+        ? { ...connection, parts: byTheOutside(connection.parts) }
+        : connection,
+    );
     const taken =
       judged.find(({ id, verdict }) => id === ways[side] && verdict !== 'out') ??
       judged.find(({ verdict }) => verdict !== 'out');
@@ -84,79 +102,31 @@ export function hookUp({
   for (const side of sides) side.beside = partsBeside(duty, valve, side, sides);
   const common = buriedParts(duty, valve, coverM);
   const isUnknown = duty.pipe === undefined && (!pipes.in || !pipes.out);
-  const reasons = [...(isUnknown ? [UNKNOWN_PIPE] : []), ...wholeReasons(duty, valve, sides, context.limits)];
+  const reasons = [
+    ...(isUnknown ? [UNKNOWN_PIPE] : []),
+    ...(metricTube && sides.some(({ pipe }) => isTube(pipe.material)) ? metricTubeReasons(ends) : []),
+    ...wholeReasons(duty, valve, sides, context.limits),
+  ];
   const parts = [...sides.flatMap(({ taken, beside }) => [...beside, ...(taken?.parts ?? [])]), ...common];
   const weakest = weakestOf(sides);
+  const change = duty.existing ? changeOfValve(duty, sides, facts) : undefined;
+  const changed = change?.parts ?? [];
+  const isAllTube = metricTube && sides.every(({ pipe }) => isTube(pipe.material));
   return {
     verdict: worstVerdict([...sides.map(({ taken }) => taken?.verdict ?? 'out'), reasonsVerdict(reasons)]),
     sides,
     common,
-    kit: together(shared(parts, valve)),
+    kit: together([...shared(parts, valve), ...(isAllTube ? byTheOutside(changed) : changed)]),
     facing: facingOf(duty, valve),
     reasons,
     ...(weakest && { weakest }),
+    ...(change && { change }),
   };
 }
 
 function weakestOf(sides: readonly JoinedSide[]): HookUp['weakest'] {
   const [first, ...rest] = sides.flatMap(({ taken }) => (taken?.weakest ? [taken.weakest] : []));
   return first && rest.reduce((least, one) => (one.allowablePa < least.allowablePa ? one : least), first);
-}
-
-const UNKNOWN_PIPE: ConnectionReason = {
-  rule: 'unknown-pipe',
-  verdict: 'care',
-  text: 'Which pipe is it? The joints, the adapters and the parts depend on its material.',
-};
-
-function wholeReasons(
-  duty: Duty,
-  valve: Candidate,
-  sides: readonly JoinedSide[],
-  limits: ReadonlySet<PlaceLimit>,
-): ConnectionReason[] {
-  const ends = valve.ends ?? [];
-  const reasons: ConnectionReason[] = [];
-  if (ends.length < 2)
-    reasons.push({
-      rule: 'unknown-ends',
-      verdict: 'care',
-      text: 'Its ends are not known: read them from the tag, or ask the supplier.',
-    });
-  if (ends.includes('wafer') && duty.endOfLine)
-    reasons.push({
-      rule: 'wafer-end',
-      verdict: 'out',
-      text: 'A wafer valve is held by both flanges: with the downstream pipe removed, nothing holds it.',
-    });
-  if (ends.includes('lug') && duty.endOfLine)
-    reasons.push({
-      rule: 'lug-end',
-      verdict: 'care',
-      text: 'At the end of a line use only a lug valve rated for it, with its own cap screws on the side that stays.',
-    });
-  if (limits.has('closed-wall') && sides.some(({ beside }) => beside.some(({ id }) => id.endsWith('union'))))
-    reasons.push({
-      rule: 'union-closed-up',
-      verdict: 'care',
-      text: 'A union must stay accessible: leave a panel.',
-    });
-  const rigid = sides.filter(({ taken }) =>
-    taken?.joints.some((id) => id === 'mechanical' || id === 'push-on'),
-  );
-  if (rigid.length > 0)
-    reasons.push({
-      rule: 'restraint',
-      verdict: 'advice',
-      text: 'A push-on or mechanical joint slides apart under pressure: restrain it as far back as the designer of the line requires.',
-    });
-  if (ends.some((end) => !isDrilled(end, duty.dn)))
-    reasons.push({
-      rule: 'bolts-unknown',
-      verdict: 'care',
-      text: 'There is no bolt table for this size: take the bolts from the flange standard.',
-    });
-  return reasons;
 }
 
 /** Through bolts go through both flanges: they are counted once. */

@@ -1,3 +1,5 @@
+export { accessoryReasons } from './accessory-reasons.js';
+export { LINE_STOPS, LINE_STOP_IDS, type LineStop } from './change-of-valve.js';
 export { bestConnection } from './best-connection.js';
 export { type Facing, type FacingAbout, facingOf } from './facing.js';
 export { type BoltSet, FLANGE_BOLTING, boltSet } from './flange-bolting.js';

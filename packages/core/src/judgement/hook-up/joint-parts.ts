@@ -29,7 +29,8 @@ export function taken({ duty, pipe, end }: Asked, joint: JointId): Part[] {
 export const inGround = ({ place }: Duty): { coated?: true } =>
   place === 'buried' || place === 'pit' ? { coated: true } : {};
 
-function gland(dn: number, duty: Duty): Part {
+/** A bolted gland with what holds it. */
+export function gland(dn: number, duty: Duty): Part {
   const bolts = GLAND_BOLTS[dn];
   return { id: 'gland-set', count: 1, dn, ...(bolts && { thread: bolts[1] }), ...inGround(duty) };
 }

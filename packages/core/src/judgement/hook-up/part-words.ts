@@ -82,6 +82,17 @@ const WORDS: Record<PartId, (part: Part, system: UnitSystem) => string> = {
       : `extension stem for ${inUnits(part.lengthM, 'length', system).figure} ${inUnits(part.lengthM, 'length', system).symbol} of cover`,
   key: () => 'valve key',
   wrap: () => 'polyethylene wrap',
+  'lock-and-tag': () => 'lock and tag',
+  'drain-hose': () => 'drain hose, bucket or wet vacuum',
+  cutter: () => 'pipe cutter or saw',
+  'freeze-kit': () => 'pipe-freezing jackets',
+  'line-stop': () => 'line stop through a hot tap, booked with a specialist',
+  'slip-coupling': (part) =>
+    `${part.joint?.startsWith('pex') ? 'coupling' : 'coupling without a stop'}, ${how(part)}${lead(part)}`,
+  'pipe-piece': () => 'short piece of the same pipe',
+  nipple: (part) => `nipple, cut to the gap${lead(part)}`,
+  spool: () => 'flanged spool or filler for the difference in length',
+  'solid-sleeve': (part) => `solid sleeve${finish(part)}`,
 };
 
 /**
@@ -95,5 +106,6 @@ const WORDS: Record<PartId, (part: Part, system: UnitSystem) => string> = {
  */
 export function partWords(part: Part, system: UnitSystem): string {
   const said = WORDS[part.id](part, system);
+  if (part.outsideMm !== undefined) return `${part.outsideMm} mm ${said}`;
   return part.dn === undefined ? said : `${formatNominalSize(part.dn, system)} ${said}`;
 }

@@ -44,6 +44,16 @@ export const PART_IDS = [
   'extension',
   'key',
   'wrap',
+  'lock-and-tag',
+  'drain-hose',
+  'cutter',
+  'freeze-kit',
+  'line-stop',
+  'slip-coupling',
+  'pipe-piece',
+  'nipple',
+  'spool',
+  'solid-sleeve',
 ] as const;
 export type PartId = (typeof PART_IDS)[number];
 
@@ -62,6 +72,8 @@ export interface Part {
   /** Of a bolt, as it is called: '5/8' inch or 'M16'. */
   thread?: string;
   lengthM?: number;
+  /** Of metric tube, which is bought by its outside, mm. */
+  outsideMm?: number;
   /** For drinking water. */
   leadFree?: true;
   /** In the ground: stainless or coated. */
@@ -78,4 +90,9 @@ export const CONSUMED: ReadonlySet<PartId> = new Set([
   'thread-sealant',
   'primer-and-cement',
   'welder',
+  'lock-and-tag',
+  'drain-hose',
+  'cutter',
+  'freeze-kit',
+  'line-stop',
 ]);

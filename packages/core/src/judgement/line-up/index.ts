@@ -2,8 +2,11 @@ export { type AtHandle, atHandle } from './at-handle.js';
 export {
   type CatalogueModel,
   type ModelSize,
+  OF_SIZE,
+  type OfSize,
   candidateOf,
   catalogueModelInput,
+  modelInSize,
   priceEach,
   sizeFor,
 } from './catalogue-model.js';

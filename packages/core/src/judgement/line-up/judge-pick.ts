@@ -7,7 +7,7 @@ import {
   type PositionDuty,
   asNew,
 } from '../selection/index.js';
-import { type CatalogueModel, type ModelSize, candidateOf, sizeFor } from './catalogue-model.js';
+import { type CatalogueModel, type ModelSize, candidateOf, modelInSize, sizeFor } from './catalogue-model.js';
 
 export interface JudgedPick extends Judged {
   /** Left out where the model is not made in the duty's size. */
@@ -67,5 +67,10 @@ export function pickedNow<M extends Held>(
 ): PickedNow<M> | undefined {
   const model = models.find(({ id }) => id === pick?.modelId);
   if (!pick || !model) return undefined;
-  return { model, reason: pick.reason, ...judgePick({ ...duty, medium }, model, settings) };
+  const judged = judgePick({ ...duty, medium }, model, settings);
+  return {
+    model: judged.size ? modelInSize(model, judged.size) : model,
+    reason: pick.reason,
+    ...judged,
+  };
 }

@@ -3,6 +3,7 @@ import { type Duty, houseRuleSettings } from '../selection/index.js';
 import {
   type CatalogueModel,
   atHandle,
+  candidateOf,
   lineUp,
   modelWords,
   openValve,
@@ -67,6 +68,48 @@ describe('the line-up', () => {
     expect(small.kv).toBeLessThan(full.kv / 2);
     expect(openValve({ ...duty, pipe: undefined }, press, { dn: 20, price: 1 })).toBeUndefined();
     expect(openValve(duty, reduced, { dn: 20, price: 1 })).toBeUndefined();
+  });
+});
+
+describe('a size made differently', () => {
+  const plug: CatalogueModel = {
+    maker: 'Ostrand',
+    model: 'E2',
+    type: 'plug-eccentric',
+    port: 'full',
+    ratingId: 'body-ductile-250psi',
+    operator: 'lever',
+    ends: ['flange-125', 'flange-125'],
+    sizes: [
+      { dn: 200, price: 900 },
+      {
+        dn: 300,
+        price: 2100,
+        port: 'reduced',
+        operator: 'gear',
+        points: [
+          { temperatureC: 20, pressurePa: 1034214 },
+          { temperatureC: 80, pressurePa: 1034214 },
+        ],
+      },
+    ],
+  };
+
+  it('is judged, named and rated as that size is', () => {
+    const [small, large] = plug.sizes;
+    expect(candidateOf(plug, small!)).toMatchObject({ port: 'full', ratingId: 'body-ductile-250psi' });
+    expect(candidateOf(plug, large!)).toMatchObject({ port: 'reduced', operator: 'gear' });
+    expect(candidateOf(plug, large!)).not.toHaveProperty('ratingId');
+    const duty: Duty = {
+      medium: 'raw-sewage',
+      function: 'isolate',
+      dn: 300,
+      pressurePa: 1.2e6,
+      temperatureC: 15,
+    };
+    const { tray } = lineUp(duty, [plug]);
+    expect(tray[0]!.model.port).toBe('reduced');
+    expect(tray[0]!.reasons).toContainEqual(expect.objectContaining({ rule: 'rating', verdict: 'out' }));
   });
 });
 

@@ -13,7 +13,7 @@ import {
   select,
   asNew,
 } from '../selection/index.js';
-import { type CatalogueModel, type ModelSize, candidateOf, sizeFor } from './catalogue-model.js';
+import { type CatalogueModel, type ModelSize, candidateOf, modelInSize, sizeFor } from './catalogue-model.js';
 import { type OpenValve, openValve } from './open-valve.js';
 
 /** A model side by side with the others: what it is judged, what it carries and what it passes. */
@@ -62,7 +62,7 @@ export function lineUp<M extends CatalogueModel>(
     const life = expectedLife(duty, plain);
     return [
       {
-        model,
+        model: modelInSize(model, size),
         size,
         life,
         candidate: { ...plain, lifeYears: life.years },

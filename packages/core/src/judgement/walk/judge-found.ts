@@ -220,7 +220,7 @@ export const FOUND_RULES: readonly FoundRule[] = [
     id: 'relief-passes',
     when: 'A relief valve that passes.',
     judge: ({ condition }) =>
-      condition.type === 'relief' && (isPassing(condition) || condition.leaking !== undefined)
+      condition.type === 'relief' && (isPassing(condition) || isLeaking(condition))
         ? {
             urgency: 'care',
             text: 'A relief that passes: look for the pressure first (a closed system without an expansion tank, a reducer that creeps), then replace it. Never close or plug anything at it.',

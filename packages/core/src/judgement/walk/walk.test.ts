@@ -38,6 +38,7 @@ describe('a walk as it is typed', () => {
       },
     ],
     ['DN100 ductile iron 80 m', { kind: 'run', dn: 100, material: 'ductile-iron', lengthM: 80 }],
+    ['22 mm copper 3 m', { kind: 'run', dn: 20, material: 'copper', lengthM: 3 }],
     ['pex 3/4 5.5 m down 1 m', { kind: 'run', dn: 20, material: 'pex', lengthM: 5.5, riseM: -1 }],
     [
       '6 in ductile 60 m joins Quay tee',
@@ -285,6 +286,16 @@ describe('what to do about what was found', () => {
     expect(said(long, 'yearly')).toContain('ball-maintenance');
     expect(said(lately, 'yearly')).not.toContain('ball-maintenance');
     expect(said(long, 'none')).not.toContain('ball-maintenance');
+  });
+
+  it.each([
+    [{ leaking: 'no' }, false],
+    [{ leaking: 'somewhere' }, true],
+    [{ holding: 'passes' }, true],
+    [{ holding: 'tight' }, false],
+  ] as const)('of a relief found %j looks for the pressure first: %s', (found, isSaid) => {
+    const rules = judgeFound({ duty: cold, condition: { type: 'relief', ...found } }, SETTINGS, NOW);
+    expect(rules.some(({ rule }) => rule === 'relief-passes')).toBe(isSaid);
   });
 
   it('says where the house takes another gas cock', () => {

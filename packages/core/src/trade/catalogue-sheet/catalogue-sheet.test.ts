@@ -16,6 +16,12 @@ const models = fc
       type: fc.constantFrom(...VALVE_TYPES),
       bodyMaterial: maybe(fc.constantFrom(...BODY_MATERIALS)),
       plasticStem: maybe(fc.boolean()),
+      setPressurePa: maybe(fc.constant(1034214)),
+      rangePa: maybe(fc.constant([172369, 517107])),
+      normally: maybe(fc.constantFrom('open', 'closed')),
+      voltageV: maybe(fc.constantFrom(24, 120)),
+      sealWeld: maybe(fc.boolean()),
+      turns: maybe(fc.integer({ min: 1, max: 99 })),
       ends: maybe(fc.tuple(fc.constantFrom(...ENDS), fc.constantFrom(...ENDS))),
       points: maybe(
         fc.constant([
@@ -35,6 +41,11 @@ const models = fc
         fc.record({
           dn: fc.constantFrom(15, 20, 25, 100),
           boreM: maybe(fc.double({ min: 0.001, max: 1, noNaN: true })),
+          port: maybe(fc.constantFrom('full', 'reduced')),
+          operator: maybe(fc.constant('gear')),
+          ends: maybe(fc.constant(['fip', 'mip'])),
+          ratingId: maybe(fc.constant('body-steel-150')),
+          capacityKgH: maybe(fc.integer({ min: 1, max: 900 })),
           price,
           breaks: maybe(
             fc.array(fc.record({ from: fc.integer({ min: 2, max: 99 }), price }), {

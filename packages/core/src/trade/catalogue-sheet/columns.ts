@@ -43,8 +43,12 @@ function column(
   return { name, field, read, write: (model) => shown(model[field]) };
 }
 
-function sizeColumn(name: string, field: keyof ModelSize): SheetColumn {
-  return { name, field: `size.${field}`, read: figure, write: (_model, size) => shown(size[field]) };
+function sizeColumn(
+  name: string,
+  field: keyof ModelSize,
+  read: (cell: string) => unknown = figure,
+): SheetColumn {
+  return { name, field: `size.${field}`, read, write: (_model, size) => shown(size[field]) };
 }
 
 /** Pairs as “first:second; first:second”. */
@@ -54,6 +58,11 @@ function pairs<T>(cell: string, make: (first: unknown, second: unknown, third?: 
     return make(figure(first), figure(second), third);
   });
 }
+
+const pointsWritten = (points: NonNullable<CatalogueModel['points']>): string =>
+  points.map(({ temperatureC, pressurePa }) => `${temperatureC}:${pressurePa}`).join('; ');
+const pointsRead = (cell: string): unknown =>
+  pairs(cell, (temperatureC, pressurePa) => ({ temperatureC, pressurePa }));
 
 /** The sheet, column by column. Lists stand in one cell, with a semicolon between. SI, as everywhere inside: m, Pa, degrees C, m3/h at 1 bar. */
 export const SHEET_COLUMNS: readonly SheetColumn[] = [
@@ -78,9 +87,8 @@ export const SHEET_COLUMNS: readonly SheetColumn[] = [
   {
     name: 'rating points C:Pa',
     field: 'points',
-    write: ({ points = [] }) =>
-      points.map(({ temperatureC, pressurePa }) => `${temperatureC}:${pressurePa}`).join('; '),
-    read: (cell) => pairs(cell, (temperatureC, pressurePa) => ({ temperatureC, pressurePa })),
+    write: ({ points = [] }) => pointsWritten(points),
+    read: pointsRead,
   },
   {
     name: 'approvals',
@@ -89,7 +97,24 @@ export const SHEET_COLUMNS: readonly SheetColumn[] = [
     read: (cell) => (cell.toLowerCase() === 'none' ? [] : parts(cell)),
   },
   column('listed indicating', 'listedIndicating', flag),
+  column('listed joint', 'listedJoint', flag),
   column('close time s', 'closeTimeS', figure),
+  column('turns', 'turns', figure),
+  column('seal weld', 'sealWeld', flag),
+  column('full lift m/s', 'fullLiftMs', figure),
+  column('cracking Pa', 'crackingPa', figure),
+  column('set Pa', 'setPressurePa', figure),
+  column('capacity kg/h', 'capacityKgH', figure),
+  column('temperature element', 'temperatureElement', flag),
+  {
+    name: 'range Pa',
+    field: 'rangePa',
+    write: ({ rangePa = [] }) => rangePa.join('; '),
+    read: (cell) => parts(cell).map(figure),
+  },
+  column('normally', 'normally'),
+  column('voltage V', 'voltageV', figure),
+  column('least differential Pa', 'leastDifferentialPa', figure),
   column('taper deg', 'taperAngleDeg', figure),
   {
     name: 'life years',
@@ -116,6 +141,22 @@ export const SHEET_COLUMNS: readonly SheetColumn[] = [
   sizeColumn('dn', 'dn'),
   sizeColumn('bore m', 'boreM'),
   sizeColumn('kv', 'kv'),
+  sizeColumn('size port', 'port', plain),
+  sizeColumn('size operator', 'operator', plain),
+  {
+    name: 'size ends',
+    field: 'size.ends',
+    write: (_model, { ends = [] }) => ends.join('; '),
+    read: (cell) => parts(cell),
+  },
+  sizeColumn('size rating', 'ratingId', plain),
+  {
+    name: 'size rating points C:Pa',
+    field: 'size.points',
+    write: (_model, { points = [] }) => pointsWritten(points),
+    read: pointsRead,
+  },
+  sizeColumn('size capacity kg/h', 'capacityKgH'),
   sizeColumn('price', 'price'),
   {
     name: 'breaks from:price',

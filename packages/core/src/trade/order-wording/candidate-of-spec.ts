@@ -35,5 +35,8 @@ export function candidateOfSpec(spec: ValveSpec): Partial<Candidate> {
     ...(first && second && { ends: [first, second] }),
     ...(spec.approvals && { approvals: spec.approvals }),
     ...(ratingId && { ratingId }),
+    ...(spec.setPressurePa !== undefined && { setPressurePa: spec.setPressurePa }),
+    ...(spec.capacityKgH !== undefined && { capacityKgH: spec.capacityKgH }),
+    ...(spec.sealWeld !== undefined && { sealWeld: spec.sealWeld }),
   };
 }

@@ -120,6 +120,29 @@ describe('a model as it is ordered', () => {
     expect(orderLine(gate_).missing.map(({ field }) => field)).toEqual(['coating', 'opening']);
   });
 
+  it('says what a size, a relief, a solenoid and a reducer have of their own, and what goes along', () => {
+    const water = { medium: 'potable-cold' } as const;
+    const geared = specOfModel(ball, { dn: 25, operator: 'gear', ends: ['flange-150', 'flange-150'] }, water);
+    expect(geared).toMatchObject({
+      operator: 'gear',
+      ends: [{ style: 'flange-150' }, { style: 'flange-150' }],
+    });
+    const plain = { maker: 'Ostrand', sizes: ball.sizes };
+    const relief = { ...plain, model: 'R', type: 'relief' as const, setPressurePa: 1034214, capacityKgH: 90 };
+    expect(specOfModel(relief, { dn: 20 }, water)).toMatchObject({ setPressurePa: 1034214, capacityKgH: 90 });
+    const solenoid = {
+      ...plain,
+      model: 'S',
+      type: 'solenoid' as const,
+      normally: 'closed' as const,
+      voltageV: 24,
+    };
+    expect(specOfModel(solenoid, { dn: 20 }, water)).toMatchObject({ normally: 'closed', voltageV: 24 });
+    const reducer = { ...plain, model: 'P', type: 'pressure-reducing' as const, rangePa: [172369, 517107] };
+    expect(specOfModel(reducer, { dn: 20 }, water)).toMatchObject({ rangePa: [172369, 517107] });
+    expect(orderLine(specOfModel(ball, { dn: 25 }, water, ['panel-mount'])).text).toContain('panel mount');
+  });
+
   it('is judged again as the candidate it was', () => {
     expect(candidateOfSpec(specOfModel(ball, { dn: 25 }, { medium: 'potable-cold' }))).toEqual({
       type: 'ball',

@@ -1,7 +1,6 @@
 import { NOMINAL_SIZES, PSI_PA } from '../../ground/units/index.js';
-import { BODY_MATERIALS, type BodyMaterial, isCheck } from '../../ground/valves/index.js';
+import { ACCESSORY_WORDS, BODY_MATERIALS, type BodyMaterial, isCheck } from '../../ground/valves/index.js';
 import {
-  ORDER_ACCESSORY_WORDS,
   ORDER_ACTION_WORDS,
   ORDER_APPROVAL_WORDS,
   ORDER_BODY_WORDS,
@@ -176,7 +175,7 @@ function restOf(spec: ValveSpec, covers: readonly (keyof ValveSpec)[]): string[]
     spec.capacityW !== undefined && `capacity ${spec.capacityW} W`,
     spec.leastDifferentialPa !== undefined && `at least ${pressureWords(spec.leastDifferentialPa)} across it`,
     spec.maxTemperatureC !== undefined && `up to ${spec.maxTemperatureC} C`,
-    ...(spec.accessories ?? []).map((accessory) => ORDER_ACCESSORY_WORDS[accessory]),
+    ...(spec.accessories ?? []).map((accessory) => ACCESSORY_WORDS[accessory]),
     ...(spec.approvals?.length === 0 ? ['no approvals'] : []),
     ...(spec.approvals ?? []).map((approval) => ORDER_APPROVAL_WORDS[approval]),
     // Its head says of a stop that it is one.

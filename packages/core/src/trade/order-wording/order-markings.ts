@@ -47,8 +47,6 @@ const type = (words: string, id: ValveType): OrderMarking => phrase(words, () =>
 /** A metal of a part that is not the body. */
 const METALS = '(?:304|316l?|cf8m?|ss|stainless(?: steel)?|bronze|brass|nickel|monel|13 ?cr|ni-?resist)';
 const BTU_H_W = BTU_J / 3600;
-/** Tube by its outside, as it is sold in millimetres. */
-const METRIC_TUBE: Readonly<Record<string, number>> = { '22': 20, '28': 25 };
 const PIECES: Readonly<Record<string, number>> = { one: 1, two: 2, three: 3 };
 
 /** What an order line may say beyond what stands on tags, our own phrases first. Source: the counter's words and shorthand. */
@@ -188,7 +186,7 @@ export const ORDER_MARKINGS: readonly OrderMarking[] = [
   ...table(ORDER_APPROVAL_WORDS, (approval) => ({ approvals: [approval] })),
   {
     pattern: new RegExp(`dn ?\\d{1,4}${END_OF_WORD}|\\d{1,4} ?mm${END_OF_WORD}`, 'iuy'),
-    says: ([said = '']) => ({ dn: METRIC_TUBE[said.replace(/ ?mm/i, '')] ?? parseNominalSize(said) }),
+    says: ([said = '']) => ({ dn: parseNominalSize(said) }),
   },
   {
     pattern:

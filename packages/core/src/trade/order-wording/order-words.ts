@@ -9,7 +9,7 @@ import {
   type Stem,
   type ValveType,
 } from '../../ground/valves/index.js';
-import type { Accessory, BONNETS, SpecFamily } from './valve-spec.js';
+import type { BONNETS, SpecFamily } from './valve-spec.js';
 
 /** Each type as the counter says it. No two are alike, so that each is read back as itself. */
 export const ORDER_TYPE_WORDS: Readonly<Record<ValveType, string>> = {
@@ -137,15 +137,6 @@ export const ORDER_APPROVAL_WORDS: Readonly<Record<Approval, string>> = {
   gas: 'gas',
   fire: 'fire',
   steam: 'steam',
-};
-
-export const ORDER_ACCESSORY_WORDS: Readonly<Record<Accessory, string>> = {
-  'panel-mount': 'panel mount',
-  'wall-mount': 'wall mount',
-  'long-handle': 'long handle',
-  'safety-handle': 'safety handle',
-  extension: 'stem extension',
-  drain: 'with drain',
 };
 
 export const ORDER_FORM_WORDS = {

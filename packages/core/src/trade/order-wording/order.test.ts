@@ -2,6 +2,7 @@ import { readTag } from './read-tag.js';
 import fc from 'fast-check';
 import { NOMINAL_SIZES } from '../../ground/units/index.js';
 import {
+  ACCESSORIES,
   APPROVALS,
   BODY_MATERIALS,
   ENDS,
@@ -21,7 +22,6 @@ import {
   STEELS,
   type SpecEnd,
   type ValveSpec,
-  ACCESSORIES,
 } from './valve-spec.js';
 
 const fip: SpecEnd[] = [

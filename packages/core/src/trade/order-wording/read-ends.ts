@@ -49,7 +49,6 @@ const STYLES: readonly { pattern: RegExp; style: ReadEnd['style'] }[] = [
   ...SYNONYMS.map(([words, style]) => ({ words, style })),
 ].map(({ words, style }) => ({ pattern: new RegExp(`(?:${words})${END_OF_WORD}`, 'iuy'), style }));
 const BY = / *(?:x|×|by) +|(?<=\s)x(?=\S)/iuy;
-const METRIC_TUBE: Readonly<Record<string, number>> = { '15': 15, '22': 20, '28': 25 };
 
 /** One end with its size, where one stands at a place of a text. */
 function endAt(text: string, from: number): { end: ReadEnd; to: number } | undefined {
@@ -111,7 +110,7 @@ export const apart = (text: string): string =>
 
 function nominal([, dn, mm, typed]: RegExpExecArray): number | undefined {
   try {
-    if (mm !== undefined) return METRIC_TUBE[mm] ?? parseNominalSize(`${mm} mm`);
+    if (mm !== undefined) return parseNominalSize(`${mm} mm`);
     return parseNominalSize(dn !== undefined ? `DN${dn}` : (typed ?? ''));
   } catch (error) {
     if (error instanceof InvalidInput) return undefined;

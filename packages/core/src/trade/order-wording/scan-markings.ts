@@ -1,6 +1,6 @@
 import { InvalidInput } from '../../ground/input/index.js';
-import type { Approval } from '../../ground/valves/index.js';
-import type { Accessory, ValveSpec } from './valve-spec.js';
+import type { Accessory, Approval } from '../../ground/valves/index.js';
+import type { ValveSpec } from './valve-spec.js';
 
 /** Something a text may say: what it looks like, and what is then known. */
 export interface Said {

@@ -1,5 +1,6 @@
 import { choice, flag, list, number, optional, record, text } from '../../ground/input/index.js';
 import {
+  ACCESSORIES,
   APPROVALS,
   BODY_MATERIALS,
   ENDS,
@@ -9,7 +10,7 @@ import {
   STEMS,
   VALVE_TYPES,
 } from '../../ground/valves/index.js';
-import { ACCESSORIES, BONNETS, FACINGS, RATING_KINDS, SPEC_FAMILIES, STEELS } from './valve-spec.js';
+import { BONNETS, FACINGS, RATING_KINDS, SPEC_FAMILIES, STEELS } from './valve-spec.js';
 
 const size = number({ unit: 'DN', integer: true, above: 0, max: 3000 });
 

@@ -1,4 +1,5 @@
 import type {
+  Accessory,
   Approval,
   BodyMaterial,
   End,
@@ -20,17 +21,6 @@ export const BONNETS = ['bolted', 'welded', 'pressure-seal', 'union', 'screwed']
 export const FACINGS = ['rf', 'ff', 'rtj'] as const;
 /** How a rating is said: cold working pressure, pressure class, plain psi, working steam pressure, nominal pressure in bar. */
 export const RATING_KINDS = ['cwp', 'class', 'psi', 'wsp', 'pn'] as const;
-
-/** What goes along with a valve as part of it. */
-export const ACCESSORIES = [
-  'panel-mount',
-  'wall-mount',
-  'long-handle',
-  'safety-handle',
-  'extension',
-  'drain',
-] as const;
-export type Accessory = (typeof ACCESSORIES)[number];
 
 /** One end of a valve, as it is ordered. */
 export interface SpecEnd {

@@ -4,27 +4,29 @@ import { QuantityField } from '../../kit/QuantityField';
 import { useFigures } from '../../kit/useFigures';
 import { useWords } from '../../words';
 
-interface CoverFieldProps {
-  coverM: number | undefined;
-  set: (coverM: number | undefined) => Promise<void>;
+interface LengthFieldProps {
+  label: string;
+  lengthM: number | undefined;
+  disabled?: boolean;
+  set: (lengthM: number | undefined) => Promise<void>;
 }
 
-/** How deep a buried valve lies: it gives the extension its length. */
-export function CoverField({ coverM, set }: CoverFieldProps) {
+/** A length measured on site: shown on a button, typed when it is tapped. */
+export function LengthField({ label, lengthM, disabled = false, set }: LengthFieldProps) {
   const [isOpen, setOpen] = useState(false);
   const figures = useFigures();
   const words = useWords();
-  const shown = coverM === undefined ? '' : figures.quantity(coverM, 'length');
+  const shown = lengthM === undefined ? '' : figures.quantity(lengthM, 'length');
   if (!isOpen)
     return (
-      <Button size="small" variant="outlined" onClick={() => setOpen(true)}>
-        {words('hookUp.cover')}: {shown === '' ? words('hookUp.coverUnknown') : shown}
+      <Button size="small" variant="outlined" disabled={disabled} onClick={() => setOpen(true)}>
+        {label}: {shown === '' ? words('hookUp.notMeasured') : shown}
       </Button>
     );
   return (
     <QuantityField
       optional
-      label={words('hookUp.cover')}
+      label={label}
       quantity="length"
       shown={shown}
       save={async (next) => {
