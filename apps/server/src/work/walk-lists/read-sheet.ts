@@ -1,4 +1,4 @@
-import { FURTHER_COLUMNS, InvalidInput, NEEDED_COLUMNS, type WalkColumn, type WalkRow } from '@grevik/core';
+import { FURTHER_COLUMNS, InvalidInput, NEEDED_COLUMNS, type WalkRow } from '@grevik/core';
 import Papa from 'papaparse';
 
 export interface Sheet {
@@ -40,8 +40,6 @@ export function readSheet(text: string): Sheet {
 
 function typedRow(columns: readonly string[], cells: readonly string[]): WalkRow {
   return Object.fromEntries(
-    columns.flatMap((column, index) =>
-      KNOWN.includes(column) ? [[column as WalkColumn, cells[index] ?? '']] : [],
-    ),
+    columns.flatMap((column, index) => (KNOWN.includes(column) ? [[column, cells[index] ?? '']] : [])),
   );
 }

@@ -21,7 +21,7 @@ describe('a sheet', () => {
   });
 
   it.each([
-    ['tag,line\nA,L', 'medium, function, size, pressure, temperature are missing'],
+    ['tag,line\nA,L', 'medium, function, size are missing'],
     [HEAD, 'no row'],
     [`${HEAD},tag\nA`, 'tag appears twice'],
     ['\u0000', 'missing'],

@@ -74,12 +74,16 @@ describe('a finding in words', () => {
           leaking: 'stem',
           handleShows: false,
           standing: 'open',
+          flow: 'less',
+          flowBeforeM3s: 5.05e-4,
+          flowAfterM3s: 1.26e-4,
         },
         words,
+        US,
       ),
     ).toBe(
-      'gate, metal wedge, “125 3/4”, turns: stiff, 11 turns, shut-off: weeps, leaks: stem, handle does not show its true position, left open',
+      'gate, metal wedge, “125 3/4”, turns: stiff, 11 turns, shut-off: weeps, leaks: stem, handle does not show its true position, less flow than before, 8 gpm before, 2 gpm after, left open',
     );
-    expect(foundWords({ type: 'nothing' }, words)).toBe('nothing');
+    expect(foundWords({ type: 'nothing' }, words, US)).toBe('nothing');
   });
 });

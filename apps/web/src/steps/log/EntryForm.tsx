@@ -8,6 +8,7 @@ import { useAddEntryMutation } from '../../store/log-api';
 import { newId } from '../../store/new-id';
 import { useWords } from '../../words';
 import styles from './LogPage.module.css';
+import { FlowFields, type FlowTyped, NO_FLOW_TYPED, flowFacts } from '../../kit/found/FlowFields';
 import { TurnsField, turnsOf } from '../../kit/found/TurnsField';
 
 /** Writes one fact. Its id is made here, and stays until it is stored: sending it twice stores it once. */
@@ -16,11 +17,14 @@ export function EntryForm({ position, lineId }: { position: PositionView; lineId
   const [kind, setKind] = useState<EntryKind>('note');
   const [text, setText] = useState('');
   const [turns, setTurns] = useState('');
+  const [flow, setFlow] = useState<FlowTyped>(NO_FLOW_TYPED);
   const [add, { isLoading, error }] = useAddEntryMutation();
   const { enqueueSnackbar } = useSnackbar();
   const words = useWords();
   const turned = kind === 'turned' ? turnsOf(turns) : undefined;
-  const saysNothing = kind === 'note' && text.trim() === '';
+  const flowFound = kind === 'flow-less' ? flowFacts(flow) : undefined;
+  const isFlowWrong = kind === 'flow-less' && flowFound === undefined;
+  const saysNothing = ENTRY_KIND_TABLE[kind].needsText === true && text.trim() === '';
 
   const submit = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
@@ -30,6 +34,7 @@ export function EntryForm({ position, lineId }: { position: PositionView; lineId
       text: text.trim(),
       happenedAt: new Date().toISOString(),
       ...(typeof turned === 'number' && { turns: turned }),
+      ...(flowFound && { found: flowFound }),
     };
     const { data } = await add({ positionId: position.id, lineId, entry });
     if (!data) return;
@@ -37,6 +42,7 @@ export function EntryForm({ position, lineId }: { position: PositionView; lineId
     setId(newId());
     setText('');
     setTurns('');
+    setFlow(NO_FLOW_TYPED);
   };
 
   return (
@@ -56,6 +62,7 @@ export function EntryForm({ position, lineId }: { position: PositionView; lineId
         ))}
       </TextField>
       {kind === 'turned' && <TurnsField text={turns} change={setTurns} />}
+      {kind === 'flow-less' && <FlowFields typed={flow} change={setFlow} />}
       <TextField
         className={styles.text}
         size="small"
@@ -66,7 +73,11 @@ export function EntryForm({ position, lineId }: { position: PositionView; lineId
         onChange={({ target }) => setText(target.value)}
         slotProps={{ htmlInput: { maxLength: 2000 } }}
       />
-      <Button type="submit" variant="contained" disabled={isLoading || saysNothing || turned === 'wrong'}>
+      <Button
+        type="submit"
+        variant="contained"
+        disabled={isLoading || saysNothing || turned === 'wrong' || isFlowWrong}
+      >
         {words(isLoading ? 'app.saving' : 'log.add')}
       </Button>
       {error !== undefined && (

@@ -35,12 +35,13 @@ export function Happened({ history: { changes, entries }, models }: HappenedProp
 }
 
 function Entry({ entry: { by, kind, text, turns, found } }: { entry: EntryView }) {
+  const figures = useFigures();
   const words = useWords();
   return (
     <div>
       <b>{ENTRY_KIND_TABLE[kind].words}</b>
       {turns !== null && `, ${words('log.turnsFigure', { turns })}`}
-      {found && <p>{foundWords(found, words)}</p>}
+      {found && <p>{foundWords(found, words, figures)}</p>}
       {text !== '' && <p className={styles.words}>{text}</p>}
       <span>{by}</span>
     </div>

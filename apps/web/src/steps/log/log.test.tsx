@@ -125,4 +125,23 @@ describe('writing an entry', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Save entry' }));
     await waitFor(() => expect(asked[0]?.body).toMatchObject({ kind: 'turned', turns: 11.5 }));
   });
+
+  it('takes the flow before and after where less comes back', async () => {
+    const asked = serve(({ body }) => ({ status: 201, body: { ...(body as EntryRequest), by: 'Ada' } }));
+    show(<EntryForm position={POSITION} lineId="line" />);
+    await userEvent.click(screen.getByRole('combobox', { name: 'Kind' }));
+    await userEvent.click(screen.getByRole('option', { name: 'Less flow than before, or none' }));
+    await userEvent.type(screen.getByLabelText('Text'), 'After the meter was changed.');
+    await userEvent.type(screen.getByLabelText('Flow before'), '8');
+    expect(screen.getByRole('button', { name: 'Save entry' })).toBeDisabled();
+    await userEvent.type(screen.getByLabelText('Flow before'), ' gpm');
+    await userEvent.click(screen.getByRole('combobox', { name: 'Flow after reopening' }));
+    await userEvent.click(screen.getByRole('option', { name: 'no flow' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save entry' }));
+    await waitFor(() => expect(asked).toHaveLength(1));
+    expect(asked[0]?.body).toMatchObject({
+      kind: 'flow-less',
+      found: { flow: 'none', flowBeforeM3s: expect.closeTo(5.047e-4, 6) as number },
+    });
+  });
 });

@@ -1,4 +1,5 @@
 import type { WalkListPreview } from '@grevik/contracts';
+import { FURTHER_COLUMNS } from '@grevik/core';
 import { Alert, Button, TextField } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { type ChangeEvent, useState } from 'react';
@@ -52,6 +53,10 @@ export function WalkListPage() {
       <header>
         <h1>{words('walkList.title')}</h1>
         <p>{words('walkList.body', { job: job.name })}</p>
+        <details>
+          <summary>{words('walkList.further')}</summary>
+          {FURTHER_COLUMNS.join(', ')}
+        </details>
       </header>
       <div className={styles.source}>
         <Button component="label" variant="contained">

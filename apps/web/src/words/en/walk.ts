@@ -2,7 +2,8 @@
 export const walk = {
   walkList: {
     title: 'Import walk list',
-    body: 'A CSV file with one row per position, imported into {{job}}. Required columns: tag, line, medium, function, size, pressure, temperature. Optional: flow, pipe, orientation, place, remarks. Give every figure its unit.',
+    body: 'A CSV file with one row per position, imported into {{job}}. Required columns: tag, line, medium, function, size. Give every figure its unit; an empty cell is a fact that is not known.',
+    further: 'Columns it may have too',
     choose: 'Choose file',
     paste: 'or paste it here',
     field: 'Walk list',
@@ -231,7 +232,10 @@ export const walk = {
     holding: { tight: 'tight', weeps: 'weeps', passes: 'leaks by', 'not-tried': 'not tried' },
     leaking: { no: 'no', stem: 'stem', body: 'body', joint: 'joint', somewhere: 'somewhere' },
     standing: { open: 'open', shut: 'closed' },
+    flow: { full: 'full flow again', less: 'less flow than before', none: 'no flow' },
     says: {
+      flowBefore: '{{flow}} before',
+      flowAfter: '{{flow}} after',
       turning: 'turns: {{how}}',
       holding: 'shut-off: {{how}}',
       leaking: 'leaks: {{how}}',
@@ -271,6 +275,9 @@ export const walk = {
     kind: 'Kind',
     text: 'Text',
     turns: 'Turns, open to closed',
+    flow: 'Flow after reopening',
+    flowBefore: 'Flow before',
+    flowAfter: 'Flow after',
     add: 'Save entry',
     added: '{{tag}}: entry saved',
     kept: 'Not sent yet. Your text is kept. Send it again: it is stored only once.',

@@ -13,6 +13,8 @@ export interface EntryKindRow {
   words: string;
   /** The one fact that belongs to it; `found` and `finding` must then be there, `turns` may be. */
   fact?: keyof EntryFact;
+  /** Whether `found` may be missing all the same. */
+  mayBeBare?: true;
   /** Whether it says nothing without a text. */
   needsText?: true;
   /** Whether a person chooses it from a list; the others are written by a screen of their own. */
@@ -46,7 +48,14 @@ const TABLE = {
   refused: { words: 'Refused by the customer', needsText: true, isChosen: true, dealsWith: true },
   'shut-tagged': { words: 'Shut and tagged', isChosen: true, dealsWith: true },
   reported: { words: 'Reported to the utility', isChosen: true, dealsWith: true },
-  'flow-less': { words: 'Less flow than before, or none', needsText: true, isChosen: true },
+  'flow-less': {
+    words: 'Less flow than before, or none',
+    fact: 'found',
+    mayBeBare: true,
+    needsText: true,
+    isChosen: true,
+    finds: ({ found }) => ({ flow: 'less', ...found }),
+  },
   bench: { words: 'Bench result', fact: 'finding', needsText: true },
 } as const satisfies Record<string, EntryKindRow>;
 

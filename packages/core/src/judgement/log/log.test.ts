@@ -30,7 +30,7 @@ describe('the kinds of entries', () => {
       refused: undefined,
       'shut-tagged': undefined,
       reported: undefined,
-      'flow-less': undefined,
+      'flow-less': { flow: 'less', turning: 'stiff' },
       bench: undefined,
     });
   });
@@ -54,6 +54,9 @@ describe('the kinds of entries', () => {
     ['found', '', {}, 'found'],
     ['found', '', { found: {} }, 'found'],
     ['found', '', { found: { turning: 'stiff' } }, undefined],
+    ['flow-less', 'a trickle', {}, undefined],
+    ['flow-less', 'a trickle', { found: { flow: 'none' } }, undefined],
+    ['flow-less', '', {}, 'text'],
     ['bench', 'held', {}, 'finding'],
   ])('%s with “%s” and %j is refused at %s', (kind, text, fact, field) => {
     const refuse = (): void => refuseOddEntry(kind, text, fact);

@@ -15,7 +15,7 @@ export function refuseOddEntry(kind: EntryKind, text: string, fact: EntryFact): 
   const row = ENTRY_KIND_TABLE[kind];
   if (row.needsText && text.trim() === '')
     throw new InvalidInput('text', `text is empty: an entry of kind ${kind} needs a text.`);
-  if (row.fact === 'found' && Object.keys(fact.found ?? {}).length === 0)
+  if (row.fact === 'found' && !row.mayBeBare && Object.keys(fact.found ?? {}).length === 0)
     throw new InvalidInput('found', 'found is empty: give at least one fact, like {"turning": "stiff"}.');
   if (row.fact === 'finding' && !fact.finding)
     throw new InvalidInput('finding', 'finding is missing: give at least the bench and its verdict.');

@@ -5,6 +5,8 @@ export const TURNING = ['freely', 'stiff', 'seized', 'not-tried'] as const;
 export const HOLDING = ['tight', 'weeps', 'passes', 'not-tried'] as const;
 export const LEAKING = ['no', 'stem', 'body', 'joint', 'somewhere'] as const;
 export const STANDING = ['open', 'shut'] as const;
+/** What comes through after it was shut and opened again, against before. */
+export const FLOW_BACK = ['full', 'less', 'none'] as const;
 /** What may be at a position; `nothing` where a valve should be and none is. */
 export const FOUND_TYPES = [...VALVE_TYPES, 'nothing'] as const;
 
@@ -17,6 +19,9 @@ export const foundFields = {
   turns: optional(number({ min: 0, max: 2000, meaning: 'counted from open to closed' })),
   handleShows: optional(flag('the handle shows the true position')),
   standing: optional(choice(STANDING, 'position it was left in')),
+  flow: optional(choice(FLOW_BACK, 'flow after it was reopened, against before')),
+  flowBeforeM3s: optional(number({ unit: 'm3/s', min: 0 })),
+  flowAfterM3s: optional(number({ unit: 'm3/s', min: 0 })),
 };
 
 /** What somebody standing at a position found; what was not looked at is left out. */

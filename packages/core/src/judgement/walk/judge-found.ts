@@ -276,6 +276,28 @@ export const FOUND_RULES: readonly FoundRule[] = [
     },
   },
   {
+    id: 'flow-less',
+    when: 'Less flow than before since it was reopened, or none.',
+    judge: (place) => {
+      const { flow } = place.condition;
+      if (flow !== 'less' && flow !== 'none') return undefined;
+      if (typeFound(place.condition) !== 'gate-solid')
+        return {
+          urgency: 'care',
+          text: 'Less flow since it was shut: see that it is fully open, then look at strainers, aerators and flow limiters for what the shut-off loosened.',
+        };
+      return flow === 'none'
+        ? {
+            urgency: 'hands-off',
+            text: `No water since it was reopened: the wedge of a gate drops off its stem and stays shut. Do not force it: isolate with ${from(place)} and replace it.`,
+          }
+        : {
+            urgency: 'care',
+            text: 'Less flow since it was reopened: the wedge has come off its stem or scale lies in the seat. Count the turns against those before, and plan its replacement.',
+          };
+    },
+  },
+  {
     id: 'handle-lies',
     when: 'The handle does not show its true position.',
     judge: ({ condition }) =>

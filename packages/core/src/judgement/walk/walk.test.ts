@@ -289,6 +289,20 @@ describe('what to do about what was found', () => {
   });
 
   it.each([
+    ['gate-solid', 'none', 'hands-off', 'replace it'],
+    ['gate-solid', 'less', 'care', 'Count the turns'],
+    ['ball', 'none', 'care', 'strainers'],
+    ['gate-solid', 'full', undefined, ''],
+  ] as const)('of a %s that gives %s of its flow after reopening', (type, flow, urgency, says) => {
+    const condition: Condition = { type, flow, turnedAt: NOW.toISOString() };
+    const said = judgeFound({ duty: cold, condition }, SETTINGS, NOW).find(
+      ({ rule }) => rule === 'flow-less',
+    );
+    expect(said?.urgency).toBe(urgency);
+    expect(said?.text ?? '').toContain(says);
+  });
+
+  it.each([
     [{ leaking: 'no' }, false],
     [{ leaking: 'somewhere' }, true],
     [{ holding: 'passes' }, true],

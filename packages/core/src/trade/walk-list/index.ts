@@ -5,7 +5,6 @@ export {
   LONGEST_REMARKS,
   NEEDED_COLUMNS,
   type RowProblem,
-  type WalkColumn,
   type WalkRow,
   type WalkedPosition,
   readWalkRow,

@@ -1,4 +1,24 @@
+import { FACT_COLUMNS } from './fact-columns.js';
 import { type WalkRow, checkWalkList, readWalkRow } from './index.js';
+
+const EXAMPLE_CELLS: Partial<Record<string, string>> = {
+  pressurePa: '75 psi',
+  temperatureC: '50 F',
+  flowM3s: '8 gpm',
+  outletPressurePa: '50 psi',
+  heatInputW: '40000 Btu/h',
+  differentialPa: '10 psi',
+  surgeLimitPa: '150 psi',
+  closureTimeS: '2 s',
+  startsPerHour: '6',
+  flowPattern: 'intermittent',
+  solids: 'scale sediment',
+  smallestPassageM: '2 in',
+  threads: 'BSP',
+  headroomM: '3 ft',
+  operatedPerYear: '12',
+  distanceToApplianceM: '4 ft',
+};
 
 const typed: WalkRow = {
   tag: 'CW-01',
@@ -59,7 +79,12 @@ describe('a row of a walk list', () => {
     [{ medium: 'soup' }, 'medium', 'potable cold'],
     [{ pressure: '-4 bar' }, 'pressure', 'below zero'],
     [{ pressure: '75' }, 'pressure', 'which unit'],
-    [{ temperature: '' }, 'temperature', 'No temperature'],
+    [{ temperature: '50' }, 'temperature', 'which unit'],
+    [{ solids: 'rocks' }, 'solids', 'stringy'],
+    [{ 'starts per hour': 'often' }, 'starts per hour', 'number'],
+    [{ chloramine: 'perhaps' }, 'chloramine', 'yes or no'],
+    [{ headroom: '-3 ft' }, 'headroom', 'zero'],
+    [{ 'run upstream': '40 ft' }, 'run upstream', 'material'],
     [{ flow: 'lots' }, 'flow', '12 gpm'],
     [{ pipe: 'bamboo' }, 'pipe', 'copper'],
     [{ place: 'moon' }, 'place', 'buried'],
@@ -80,8 +105,28 @@ describe('a row of a walk list', () => {
     });
   });
 
+  it('leaves unknown what is not written, and takes every fact that is', () => {
+    const { pressure: _pressure, temperature: _temperature, ...bare } = typed;
+    expect(readWalkRow(2, bare)).toMatchObject({ position: { duty: { function: 'isolate', dn: 20 } } });
+    expect(readWalkRow(2, bare)).not.toHaveProperty('position.duty.pressurePa');
+    const row = Object.fromEntries(
+      FACT_COLUMNS.map(({ name, fact }) => [name, EXAMPLE_CELLS[fact] ?? 'yes']),
+    );
+    const { position } = read({ ...row, pipe: 'steel', 'run upstream': '40 ft' }) as {
+      position: { duty: Record<string, unknown> };
+    };
+    for (const { fact } of FACT_COLUMNS) expect(position.duty).toHaveProperty(fact);
+    expect(position.duty).toMatchObject({
+      solids: 'scale-sediment',
+      startsPerHour: 6,
+      hardWater: true,
+      headroomM: expect.closeTo(0.9144, 9) as number,
+      pipe: { material: 'steel', lengthUpstreamM: expect.closeTo(12.192, 9) as number },
+    });
+  });
+
   it('names every bad field of a row', () => {
-    expect(read({ size: 'x', pressure: '' })).toMatchObject({
+    expect(read({ size: 'x', pressure: '7' })).toMatchObject({
       problems: [{ field: 'size' }, { field: 'pressure' }],
     });
   });

@@ -2,7 +2,8 @@ import { InvalidInput } from '../../ground/input/index.js';
 import type { Medium } from '../../ground/media/index.js';
 import { TAG_PATTERN } from '../../judgement/walk/index.js';
 import type { PositionDuty } from '../../judgement/selection/index.js';
-import { type Quantity, parseNominalSize, parseQuantity } from '../../ground/units/index.js';
+import { parseNominalSize, parseQuantity } from '../../ground/units/index.js';
+import { FACT_COLUMNS, readFacts } from './fact-columns.js';
 import {
   FUNCTION_WORDS_SAID,
   MEDIUM_WORDS,
@@ -14,20 +15,18 @@ import {
 } from './words.js';
 
 /** Columns a walk list must have, and those it may have. */
-export const NEEDED_COLUMNS = [
-  'tag',
-  'line',
-  'medium',
-  'function',
-  'size',
-  'pressure',
-  'temperature',
-] as const;
-export const FURTHER_COLUMNS = ['flow', 'pipe', 'orientation', 'place', 'remarks'] as const;
-export type WalkColumn = (typeof NEEDED_COLUMNS)[number] | (typeof FURTHER_COLUMNS)[number];
+export const NEEDED_COLUMNS = ['tag', 'line', 'medium', 'function', 'size'] as const;
+export const FURTHER_COLUMNS: readonly string[] = [
+  'pipe',
+  'run upstream',
+  'orientation',
+  'place',
+  'remarks',
+  ...FACT_COLUMNS.map(({ name }) => name),
+];
 
-/** One row as it was typed. */
-export type WalkRow = Partial<Record<WalkColumn, string>>;
+/** One row as it was typed, by the heading of its column. */
+export type WalkRow = Readonly<Record<string, string | undefined>>;
 
 /** A position as a row of a walk list gives it. */
 export interface WalkedPosition {
@@ -42,7 +41,8 @@ export interface WalkedPosition {
 /** What is wrong with one field of a row. */
 export interface RowProblem {
   row: number;
-  field: WalkColumn;
+  /** Heading of the column. */
+  field: string;
   value: string;
   message: string;
 }
@@ -66,11 +66,11 @@ export function readWalkRow(
   typed: WalkRow,
 ): { position: WalkedPosition } | { problems: RowProblem[] } {
   const problems: RowProblem[] = [];
-  const cell = (field: WalkColumn): string => (typed[field] ?? '').trim();
-  const say = (field: WalkColumn, message: string): undefined =>
+  const cell = (field: string): string => (typed[field] ?? '').trim();
+  const say = (field: string, message: string): undefined =>
     void problems.push({ row, field, value: cell(field), message });
 
-  function tryTo<T>(field: WalkColumn, read: () => T): T | undefined {
+  function tryTo<T>(field: string, read: () => T): T | undefined {
     try {
       return read();
     } catch (error) {
@@ -78,7 +78,7 @@ export function readWalkRow(
       return say(field, error.message);
     }
   }
-  function word<T extends string>(field: WalkColumn, words: Vocabulary<T>): T | undefined {
+  function word<T extends string>(field: string, words: Vocabulary<T>): T | undefined {
     const said = cell(field);
     const id = idOf(words, said);
     if (id !== undefined) return id;
@@ -90,9 +90,7 @@ export function readWalkRow(
         : `“${said}” is not a known ${words.of}. ${choices}`,
     );
   }
-  const quantity = (field: WalkColumn & Quantity): number | undefined =>
-    tryTo(field, () => parseQuantity(cell(field), field, field));
-  const ifGiven = <T>(field: WalkColumn, read: () => T): T | undefined =>
+  const ifGiven = <T>(field: string, read: () => T): T | undefined =>
     cell(field) === '' ? undefined : read();
 
   const tag = cell('tag');
@@ -113,29 +111,22 @@ export function readWalkRow(
   const medium = word('medium', MEDIUM_WORDS);
   const asked = word('function', FUNCTION_WORDS_SAID);
   const dn = tryTo('size', () => parseNominalSize(cell('size')));
-  const pressurePa = quantity('pressure');
-  const temperatureC = quantity('temperature');
-  const flowM3s = ifGiven('flow', () => quantity('flow'));
+  const facts = readFacts(cell, say);
   const material = ifGiven('pipe', () => word('pipe', PIPE_WORDS));
+  const runM = ifGiven('run upstream', () =>
+    tryTo('run upstream', () => parseQuantity(cell('run upstream'), 'length', 'run upstream')),
+  );
+  if (runM !== undefined && !material)
+    say('run upstream', 'A run belongs to its pipe: enter the pipe’s material too.');
   const orientation = ifGiven('orientation', () => word('orientation', ORIENTATION_WORDS));
   const place = ifGiven('place', () => word('place', PLACE_WORDS));
 
-  if (
-    problems.length > 0 ||
-    !medium ||
-    !asked ||
-    dn === undefined ||
-    pressurePa === undefined ||
-    temperatureC === undefined
-  )
-    return { problems };
+  if (problems.length > 0 || !medium || !asked || dn === undefined) return { problems };
   const duty: PositionDuty = {
     function: asked,
     dn,
-    pressurePa,
-    temperatureC,
-    ...(flowM3s !== undefined && { flowM3s }),
-    ...(material && { pipe: { material } }),
+    ...facts,
+    ...(material && { pipe: { material, ...(runM !== undefined && { lengthUpstreamM: runM }) } }),
     ...(orientation && { orientation }),
     ...(place && { place }),
   };
