@@ -1,12 +1,16 @@
-import { type Duty, MEDIUM_FACTS, benchValve } from '@grevik/core';
+import { type Duty, MEDIUM_FACTS, type PositionDuty, benchValve } from '@grevik/core';
+import { useSnackbar } from 'notistack';
 import { Suspense, useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { Loading, Notice } from '../../kit/Notice';
 import { StepHead } from '../../kit/StepHead';
+import { useChangeDuty } from '../../kit/duty/useChangeDuty';
+import { useMay } from '../../store/people-api';
 import { useLineFrame } from '../../shell/useLineFrame';
 import { useWords } from '../../words';
 import styles from './BenchPage.module.css';
 import { benchAt, benchesFor } from './bench-table';
+import { IntoDutyContext, type SharedFact } from './case/into-duty';
 import { ValveChoice } from './ValveChoice';
 import { useBenchValve } from './useBenchValve';
 
@@ -22,6 +26,17 @@ export function BenchPage() {
   const walkedType = line.walk.items.find(({ positionId }) => positionId === position.id)?.type;
   const choice = useBenchValve({ duty, position, models, settings, asked: query.get('valve'), walkedType });
   const valve = useMemo(() => benchValve(duty, choice.model ?? choice.type), [duty, choice]);
+  const mayChange = useMay('change-duty');
+  const save = useChangeDuty(position, line.id);
+  const { enqueueSnackbar } = useSnackbar();
+  const intoDuty = mayChange
+    ? (fact: SharedFact, value: PositionDuty[SharedFact]): void => {
+        const { duty: own } = position;
+        void save({ ...own, [fact]: value, origins: { ...own.origins, [fact]: 'said' } }).then(
+          (refused) => refused !== undefined && enqueueSnackbar(refused, { variant: 'error' }),
+        );
+      }
+    : undefined;
   const at = benchAt(duty, query.get('of'));
   if (!at)
     return (
@@ -52,17 +67,19 @@ export function BenchPage() {
           />
         )}
       </StepHead>
-      <Suspense fallback={<Loading what={words('bench.what')} />}>
-        <Screen
-          key={`${position.id} ${bench} ${chosen}`}
-          line={line}
-          position={position}
-          duty={duty}
-          valve={valve}
-          model={choice.model}
-          models={models}
-        />
-      </Suspense>
+      <IntoDutyContext value={intoDuty}>
+        <Suspense fallback={<Loading what={words('bench.what')} />}>
+          <Screen
+            key={`${position.id} ${bench} ${chosen}`}
+            line={line}
+            position={position}
+            duty={duty}
+            valve={valve}
+            model={choice.model}
+            models={models}
+          />
+        </Suspense>
+      </IntoDutyContext>
       <p className={styles.caution}>{MEDIUM_FACTS[line.medium].caution}</p>
     </div>
   );

@@ -1,10 +1,11 @@
 import '@testing-library/jest-dom';
 import type { LineView, PositionView } from '@grevik/contracts';
 import { type Medium, type PositionDuty, readWalkText, settleDrafts } from '@grevik/core';
-import { act, screen, within } from '@testing-library/react';
+import { act, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { BALL, LINE, POSITION } from '../../testing/demo';
 import { onLine } from '../../testing/on-line';
+import { serve } from '../../testing/server';
 import { BenchPage } from './BenchPage';
 import { sixteenths } from './steam/sixteenths';
 
@@ -84,6 +85,19 @@ describe('a pump stop', () => {
     expect(await screen.findAllByText(/no audible closures/)).toHaveLength(9);
   });
 
+  it('puts what was entered here into the duty with one press', async () => {
+    const asked = serve(({ method, body }) =>
+      method === 'PUT' ? { body: { ...line.positions[0], ...(body as object), changed: null } } : undefined,
+    );
+    onLine(<BenchPage />, { line, at: '/?startsPerHour=12' });
+    await finding();
+    await userEvent.click(screen.getByRole('button', { name: 'Starts per hour: put into the duty' }));
+    await waitFor(() => expect(asked.some(({ method }) => method === 'PUT')).toBe(true));
+    expect(asked.find(({ method }) => method === 'PUT')?.body).toMatchObject({
+      duty: { startsPerHour: 12, origins: { startsPerHour: 'said' } },
+    });
+  });
+
   it('stands a plain swing upright and it shuts sooner', async () => {
     onLine(<BenchPage />, { line });
     await finding();
@@ -118,9 +132,7 @@ describe('a gas line', () => {
 
   it('is sized by its longest run, each valve a length of its own', async () => {
     onLine(<BenchPage />, { line });
-    expect(await finding()).toHaveTextContent(
-      '1 run is too small for its appliances over the longest run: 3.',
-    );
+    expect(await finding()).toHaveTextContent('run 3 is too small for its appliances; the');
     const rows = within(screen.getByRole('region', { name: 'Run' })).getAllByRole('row');
     expect(rows).toHaveLength(4);
     expect(rows[1]).toHaveTextContent(/plug as 3\.1 ft/);
@@ -132,7 +144,7 @@ describe('a gas line', () => {
     await finding();
     await type('boiler, Hall', '12 kW');
     expect(await finding()).toHaveTextContent(
-      'Every run is large enough for its appliances over the longest run.',
+      'every run carries its appliances, and the pressure lost on the whole line is within what is allowed.',
     );
   });
 
@@ -247,6 +259,18 @@ describe('high-pressure wash', () => {
     await type('Water', '190 F');
     expect(await finding()).toHaveTextContent(/too hot for nylon/);
     expect(figure('Throttled or bypassed, the water warms by')).toMatch(/^[\d.]+ °F$/);
+  });
+});
+
+describe('a wash line whose machine nobody has read', () => {
+  it('judges nothing until its pressure is entered', async () => {
+    onLine(<BenchPage />, {
+      line: walked('wash-water-high-pressure', 'source\nWD-1 ball 1/2\nhose', { pressurePa: undefined }),
+    });
+    expect(await screen.findByText('What pressure does the machine make?')).toBeInTheDocument();
+    await type('Pressure of the machine', '3000 psi');
+    expect(await finding()).toHaveTextContent(/bore/);
+    expect(screen.getByText(/pressure trapped between valve and gun/)).toBeInTheDocument();
   });
 });
 

@@ -103,9 +103,18 @@ export const benchOthers = {
       'No appliance on this walk yet. A run is sized for the appliances it feeds: add them on the walk.',
     unknown: 'Inside diameter not known: {{runs}}. These runs are not judged.',
     valveAs: '{{valve}} as {{length}}',
-    finding: 'Every run is large enough for its appliances over the longest run.',
-    findingOver_one: '{{count}} run is too small for its appliances over the longest run: {{runs}}.',
-    findingOver_other: '{{count}} runs are too small for their appliances over the longest run: {{runs}}.',
+    finding:
+      'Sized by the longest-run method: every run carries its appliances, and the pressure lost on the whole line is within what is allowed.',
+    findingOver_one:
+      'Sized by the longest-run method: run {{runs}} is too small for its appliances; {{whole}}.',
+    findingOver_other:
+      'Sized by the longest-run method: runs {{runs}} are too small for their appliances; {{whole}}.',
+    findingLoss:
+      'Sized by the longest-run method: every run carries its appliances, but more pressure is lost on the whole line than is allowed.',
+    findingUnknown:
+      'Sized by the longest-run method: the runs whose bore is known carry their appliances; the others are not judged.',
+    wholeWithin: 'the pressure lost on the whole line is still within what is allowed',
+    wholeOver: 'the whole line loses more pressure than is allowed',
     map: 'The line as walked',
   },
   purge: {
@@ -166,6 +175,10 @@ export const benchOthers = {
     thisOne: 'This radiator',
   },
   wash: {
+    noPressure: 'What pressure does the machine make?',
+    noPressureBody: 'Read it from the plate of the machine and enter it: nothing is judged on a guess.',
+    trapped:
+      'Before a gun or hose is changed: stop the machine, close the valve and pull the trigger. The pressure trapped between valve and gun cuts skin.',
     flow: 'Flow at the gun',
     pressure: 'Pressure of the machine',
     temperature: 'Water',

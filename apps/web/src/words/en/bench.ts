@@ -29,6 +29,8 @@ export const bench = {
     case: 'Inputs',
     resetAll: 'Reset to the duty',
     resetOne: '{{label}}: reset to the duty',
+    intoDuty: 'Put into the duty',
+    intoDutyOne: '{{label}}: put into the duty',
     unread: '{{names}} in the address cannot be read: the figure from the duty is used.',
     outOfRange: '“{{typed}}” is out of range. Enter {{least}} to {{most}}.',
     none: 'No simulation for {{medium}}',

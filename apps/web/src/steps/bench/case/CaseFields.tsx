@@ -1,5 +1,6 @@
-import type { Origin } from '@grevik/core';
+import type { Origin, PositionDuty } from '@grevik/core';
 import { Button, MenuItem, Slider, Switch, TextField } from '@mui/material';
+import { useContext } from 'react';
 import { useWords } from '../../../words';
 import { AmountField } from './AmountField';
 import styles from './CaseFields.module.css';
@@ -11,11 +12,13 @@ import {
   fromSlider,
   toSlider,
 } from './case-fields';
+import { IntoDutyContext, isSharedFact } from './into-duty';
 import type { BenchCase } from './useCase';
 
 /** The figures of a case, each with where it is from, a field to type and a slider to drag. */
 export function CaseFields<C extends object>({ of, fields }: { of: BenchCase<C>; fields: FieldsOf<C> }) {
   const words = useWords();
+  const intoDuty = useContext(IntoDutyContext);
   const shown = (Object.entries(fields) as [keyof C & string, AnyField & { hidden?: true }][]).filter(
     ([, { hidden }]) => !hidden,
   );
@@ -44,6 +47,19 @@ export function CaseFields<C extends object>({ of, fields }: { of: BenchCase<C>;
             settle={of.settle}
           />
           <FromWhere from={of.from(name)} reset={() => of.reset(name)} label={field.label} />
+          {intoDuty && of.from(name) === 'yours' && isSharedFact(name) && (
+            <Button
+              size="small"
+              className="no-print"
+              aria-label={words('bench.intoDutyOne', { label: field.label })}
+              onClick={() => {
+                intoDuty(name, of.values[name] as PositionDuty[typeof name]);
+                of.reset(name);
+              }}
+            >
+              {words('bench.intoDuty')}
+            </Button>
+          )}
         </div>
       ))}
     </form>

@@ -74,6 +74,8 @@ export function GasLineBench({ line, position, duty, models }: BenchProps) {
     );
   const small = sized.runs.flatMap(({ verdict }, at) => (verdict === 'over' ? [at + 1] : []));
   const worst = sized.appliances.reduce((most, { dropPa }) => Math.max(most, dropPa), 0);
+  const isLost = worst > of.values.dropPa;
+  const isUnknown = sized.unknown.length > 0;
   const withHeat = (): string => withNumbers(of.query(), 'heat', heatW).toString();
   return (
     <div className={page.work}>
@@ -86,13 +88,17 @@ export function GasLineBench({ line, position, duty, models }: BenchProps) {
           position={position}
           lineId={line.id}
           text={
-            small.length === 0
-              ? words('gas.finding')
-              : words('gas.findingOver', { count: small.length, runs: small.join(', ') })
+            small.length > 0
+              ? words('gas.findingOver', {
+                  count: small.length,
+                  runs: small.join(', '),
+                  whole: words(isLost ? 'gas.wholeOver' : 'gas.wholeWithin'),
+                })
+              : words(isLost ? 'gas.findingLoss' : isUnknown ? 'gas.findingUnknown' : 'gas.finding')
           }
           finding={{
             bench: 'gas-line',
-            verdict: small.length === 0 ? 'supports' : 'care',
+            verdict: small.length === 0 && !isLost && !isUnknown ? 'supports' : 'care',
             measured: { value: worst, limit: of.values.dropPa, unit: 'Pa' },
           }}
           query={withHeat}

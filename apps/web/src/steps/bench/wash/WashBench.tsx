@@ -21,6 +21,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
+import { Notice } from '../../../kit/Notice';
 import { VerdictMark } from '../../../kit/VerdictMark';
 import { AXIS, GRID, PLOT, under } from '../../../kit/chart/chart-parts';
 import { Figure } from '../../../kit/figure/Figure';
@@ -35,7 +36,7 @@ import type { FieldsOf } from '../case/case-fields';
 import { useCase } from '../case/useCase';
 import { FindingBar } from '../../../kit/finding/FindingBar';
 
-/** Said to be assumed: the plate of the machine has it. */
+/** Where the slider stands until the plate of the machine was read. */
 const USUAL_PA = 1.4e7;
 const USUAL_C = 20;
 
@@ -82,10 +83,20 @@ export function WashBench({ line, position, duty }: BenchProps) {
   const result = useMemo(() => washLine(of.values), [of.values]);
   const nylon = result.seats.find(({ seat }) => seat === 'nylon');
   const isHot = nylon?.verdict === 'over';
+  if (of.from('pressurePa') === 'assumed')
+    return (
+      <div className={page.work}>
+        <CaseFields of={of} fields={fields} />
+        <Notice title={words('wash.noPressure')}>
+          <p>{words('wash.noPressureBody')}</p>
+        </Notice>
+      </div>
+    );
   return (
     <div className={page.work}>
       <CaseFields of={of} fields={fields} />
       <div className={page.pictures}>
+        <p className={page.warn}>{words('wash.trapped')}</p>
         <FindingBar
           position={position}
           lineId={line.id}

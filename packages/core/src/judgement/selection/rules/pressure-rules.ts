@@ -15,6 +15,7 @@ import {
   type Duty,
   type Judgement,
   type Rule,
+  advice,
   ask,
   askDuty,
   care,
@@ -219,6 +220,17 @@ export const PRESSURE_RULES: readonly Rule[] = [
         );
       return [...said, ...washBore(duty, valve)];
     },
+  },
+  {
+    id: 'wash-trapped',
+    group: 'medium-and-material',
+    when: 'A shut-off on a high-pressure wash line.',
+    concerns: ({ medium, function: asked }) =>
+      medium === 'wash-water-high-pressure' && (asked === 'isolate' || asked === 'emergency-shutoff'),
+    judge: () =>
+      advice(
+        'Once it is closed the hose stays at full pressure: stop the machine and pull the trigger before a gun or hose is changed.',
+      ),
   },
   {
     id: 'steam-rubber',

@@ -403,6 +403,8 @@ export const VALVE_CLAIMS: readonly Claim[] = [
   ['unknown-temperatureC', { temperatureC: undefined }, { ends: ['press', 'press'] }, undefined],
   ['unknown-temperatureC', { temperatureC: undefined, pressurePa: 3.2e6 }, {}, 'care'],
   ['wash-pressure', wash, { bodyMaterial: 'cpvc' }, 'out'],
+  ['wash-trapped', wash, carries(4.5e6), 'advice'],
+  ['wash-trapped', { ...wash, function: 'non-return' }, carries(4.5e6), undefined],
   ['unknown-flowM3s', wash, {}, 'care'],
   ['joint-rating', { ...wash, pressurePa: 2.4e7 }, { ends: ['press', 'press'] }, 'out'],
   ['joint-rating', { ...wash, pressurePa: 2.4e7 }, { ends: ['socket-weld', 'fip'] }, 'advice'],
