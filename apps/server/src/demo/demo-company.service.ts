@@ -72,8 +72,8 @@ export class DemoCompany {
     const job = await this.jobs.create({ name: DEMO_JOB });
     const people = new Map((await this.people.findAll()).map(({ email, id }) => [email, id] as const));
     const positionIds = new Map<string, string>();
-    for (const [placeInJob, { name, medium, positions, items }] of demoLines().entries()) {
-      const line = await this.lines.create({ jobId: job.id, name, medium, placeInJob });
+    for (const [placeInJob, { name, medium, facts, positions, items }] of demoLines().entries()) {
+      const line = await this.lines.create({ jobId: job.id, name, medium, facts, placeInJob });
       for (const [placeOnLine, { tag, remarks, duty, picked, place }] of positions.entries()) {
         const { id } = await this.positions.create({
           jobId: job.id,

@@ -1,4 +1,4 @@
-import { type Medium, type SettledItem, lineUp, parseQuantity } from '@grevik/core';
+import { type LineFacts, type Medium, type SettledItem, lineUp, parseQuantity } from '@grevik/core';
 import {
   type DemoPosition,
   DEMO_CATALOGUE,
@@ -15,6 +15,7 @@ export interface DemoLine {
   medium: Medium;
   positions: readonly DemoPosition[];
   items: SettledItem[];
+  facts: LineFacts;
 }
 
 const GRID = utilityGrid();
@@ -24,6 +25,7 @@ export function demoLines(): DemoLine[] {
   const listed = listedLines().map(({ positions, ...line }) => ({
     ...line,
     items: walkedItems(walkOf(line.name)),
+    facts: {},
     positions: positions.map((position) => ({ ...position, duty: dutySaid(position.duty) })),
   }));
   const walked = walkedLines().map(({ name, medium, pressure, temperature, material, isPicked, ...more }) => {
@@ -42,6 +44,8 @@ export function demoLines(): DemoLine[] {
       name,
       medium,
       items,
+      // The crew saw the traps at the radiators.
+      facts: medium === 'steam-vapour' ? { steamReturn: 'trap' as const } : {},
       positions: isPicked ? positions.map((position) => withFirstChoice(position, medium)) : positions,
     };
   });

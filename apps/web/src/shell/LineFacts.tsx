@@ -1,5 +1,13 @@
 import type { LineView } from '@grevik/contracts';
-import { LINE_FACTS, type LineFacts as Facts, SOLIDS, THREADS } from '@grevik/core';
+import {
+  LINE_FACTS,
+  LINE_ONLY_FACTS,
+  type LineFacts as Facts,
+  MEDIUM_FACTS,
+  SOLIDS,
+  STEAM_RETURNS,
+  THREADS,
+} from '@grevik/core';
 import { Button, Popover } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
@@ -16,7 +24,11 @@ import { useWords } from '../words';
 import styles from './LineFacts.module.css';
 
 const QUANTITY = { pressurePa: 'pressure', temperatureC: 'temperature', surgeLimitPa: 'pressure' } as const;
-const CHOICES = { solids: factChoices(SOLIDS), threads: factChoices(THREADS) };
+const CHOICES = {
+  solids: factChoices(SOLIDS),
+  threads: factChoices(THREADS),
+  steamReturn: factChoices(STEAM_RETURNS),
+};
 
 type Fact = keyof Facts;
 const isQuantity = (fact: Fact): fact is keyof typeof QUANTITY => fact in QUANTITY;
@@ -31,6 +43,11 @@ export function LineFacts({ line }: { line: LineView }) {
   const words = useWords();
   const mayChange = useMay('change-duty');
   const { facts } = line;
+  const isSteamLine = MEDIUM_FACTS[line.medium].family === 'steam';
+  const asked: readonly Fact[] = [
+    ...LINE_FACTS,
+    ...LINE_ONLY_FACTS.filter((fact) => fact !== 'steamReturn' || isSteamLine),
+  ];
 
   const save = async (to: Facts): Promise<string | undefined> => {
     try {
@@ -104,7 +121,7 @@ export function LineFacts({ line }: { line: LineView }) {
             <h3>{words('lineFacts.title', { line: line.name })}</h3>
             <p>{words('lineFacts.body')}</p>
             <dl>
-              {LINE_FACTS.map((fact) => (
+              {asked.map((fact) => (
                 <div key={fact}>
                   <dt>{words(`lineFacts.${fact}`)}</dt>
                   <dd>{term(fact)}</dd>

@@ -36,11 +36,12 @@ export function useHookUp() {
       hookUp({
         duty,
         valve,
+        metricTube: line.facts.metricTube,
         ...choices,
         pipes: { ...pipesBeside(line.walk.items, position.id), ...choices.pipes },
         settings,
       }),
-    [valve, duty, choices, settings, line.walk.items, position.id],
+    [valve, duty, choices, settings, line.walk.items, line.facts.metricTube, position.id],
   );
   const upstream = upstreamTag(useWalk(line, settings), position);
   const settle = async (next: HookUpChoices): Promise<void> => {

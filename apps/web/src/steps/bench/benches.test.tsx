@@ -222,6 +222,17 @@ describe('radiators', () => {
     );
   });
 
+  it.each([
+    [undefined, /One pipe or two, and what keeps steam out of the return/, 'Caution'],
+    ['one-pipe', /share the valve/, 'Caution'],
+    ['trap', /the trap keeps it out of the return/, 'OK'],
+    ['neither', /Feel every return pipe/, 'Caution'],
+  ] as const)('with the return %s say so', async (steamReturn, says, mark) => {
+    onLine(<BenchPage />, { line: { ...line, facts: steamReturn ? { steamReturn } : {} } });
+    expect(await finding()).toHaveTextContent(mark);
+    expect(screen.getByText(says)).toBeInTheDocument();
+  });
+
   it('are opened the wider the more radiation hangs on them', async () => {
     onLine(<BenchPage />, { line });
     const before = (await finding()).textContent;

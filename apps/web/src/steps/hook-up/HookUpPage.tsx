@@ -103,11 +103,15 @@ export function HookUpPage() {
           <label className={styles.limit}>
             <Checkbox
               size="small"
-              checked={choices.metricTube ?? false}
+              checked={choices.metricTube ?? line.facts.metricTube ?? false}
               disabled={!may || isSaving}
               onChange={({ target }) => {
                 const { metricTube: _before, ...rest } = choices;
-                void settle(target.checked ? { ...rest, metricTube: true } : rest);
+                void settle(
+                  target.checked === (line.facts.metricTube ?? false)
+                    ? rest
+                    : { ...rest, metricTube: target.checked },
+                );
               }}
             />
             {words('hookUp.metricTube')}

@@ -165,6 +165,16 @@ export const benchOthers = {
     turns: '{{turns}} turns',
     step: 'One sixteenth changes it by',
     verdict: { 'fine-enough': 'fine enough', 'too-coarse': 'too coarse', 'too-small': 'too small' },
+    returns: {
+      unknown:
+        'One pipe or two, and what keeps steam out of the return: a trap or an orifice? Look, and enter it in the line facts.',
+      'one-pipe':
+        'One pipe: steam and condensate share the valve. It is fully open or closed; part way it hammers. Set no stops here, size the air vents instead.',
+      trap: 'Two pipes with traps: the stop shares the steam out, the trap keeps it out of the return.',
+      orifice: 'Two pipes with orifices: the orifice already limits the steam; the stop only trims it.',
+      neither:
+        'Two pipes without trap or orifice: the stop alone keeps steam out of the return. Feel every return pipe when it is hot.',
+    },
     none: 'No radiator valve on this line yet.',
     how: 'Set every stop cold, then heat up and start at the top: where a radiator fills before the others, close it by one sixteenth. Adjust every radiator once before you adjust one twice.',
     finding: 'Set the internal stop at {{turns}} turns; balance it as number {{order}}.',

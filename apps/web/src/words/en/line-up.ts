@@ -113,6 +113,8 @@ export const lineUp = {
     supplyPressureLow: 'low supply pressure',
     surgeLimitPa: 'highest pressure a surge may reach',
     threads: 'threads of the job',
+    metricTube: 'metric tube (15, 22, 28 mm outside)',
+    steamReturn: 'return of the radiators',
   },
   notKnown: {
     pressure: 'pressure not known',
@@ -157,6 +159,10 @@ export const lineUp = {
     pulsating: 'pulsating',
     npt: 'NPT',
     bsp: 'BSP',
+    'one-pipe': 'one pipe',
+    trap: 'two pipes, traps',
+    orifice: 'two pipes, orifices',
+    neither: 'two pipes, neither trap nor orifice',
   },
   directions: { horizontal: 'level', 'vertical-up': 'flowing upward', 'vertical-down': 'flowing downward' },
   places: {

@@ -100,9 +100,20 @@ const lineFactFields = {
   surgeLimitPa: dutyFields.surgeLimitPa,
   threads: dutyFields.threads,
 };
-export const lineFactsInput = record(lineFactFields);
+
+/** How condensate gets out of a radiator and steam is kept in it. */
+export const STEAM_RETURNS = ['one-pipe', 'trap', 'orifice', 'neither'] as const;
+
+/** Facts of a line that its positions do not carry in their duty. */
+const lineOnlyFields = {
+  metricTube: optional(flag('tube is bought by its outside in mm')),
+  steamReturn: optional(choice(STEAM_RETURNS, 'steam: one pipe, or two with a trap, an orifice or neither')),
+};
+export const lineFactsInput = record({ ...lineFactFields, ...lineOnlyFields });
 export type LineFacts = ValueOf<typeof lineFactsInput>;
-export const LINE_FACTS = Object.keys(lineFactFields) as (keyof LineFacts)[];
+/** The facts that positions take over. */
+export const LINE_FACTS = Object.keys(lineFactFields) as (keyof typeof lineFactFields)[];
+export const LINE_ONLY_FACTS = Object.keys(lineOnlyFields) as (keyof typeof lineOnlyFields)[];
 
 export type Duty = ValueOf<typeof dutyInput>;
 export type PositionDuty = ValueOf<typeof positionDutyInput>;

@@ -21,6 +21,8 @@ export {
   type FactOrigin,
   FLOW_PATTERNS,
   LINE_FACTS,
+  LINE_ONLY_FACTS,
+  STEAM_RETURNS,
   type LineFacts,
   ORIENTATIONS,
   PLACES,

@@ -46,7 +46,7 @@ export interface HookUpCase extends ChangeFacts {
   /** Cover over a buried valve, m. */
   coverM?: number;
   /** Copper, stainless and plastic tube is metric here: bought by its outside. */
-  metricTube?: boolean;
+  metricTube?: boolean | undefined;
   settings?: HouseRuleSettings;
 }
 

@@ -76,6 +76,8 @@ export function RadiatorsBench({ line, position, duty, models }: BenchProps) {
         <p>{words('radiators.none')}</p>
       </Notice>
     );
+  const kept = line.facts.steamReturn ?? 'unknown';
+  const isKept = kept === 'trap' || kept === 'orifice';
   const here = set.find(({ radiator }) => radiator.tag === position.tag);
   const withAreas = (): string =>
     withNumbers(
@@ -97,7 +99,7 @@ export function RadiatorsBench({ line, position, duty, models }: BenchProps) {
             text={sayFinding(here, words)}
             finding={{
               bench: 'radiators',
-              verdict: here.stop.verdict === 'fine-enough' ? 'supports' : 'care',
+              verdict: here.stop.verdict === 'fine-enough' && isKept ? 'supports' : 'care',
               ...(here.stop.stepPerSixteenth !== undefined && {
                 measured: { value: here.stop.stepPerSixteenth, limit: FINE_STEAM_STEP, unit: 'ratio' },
               }),
@@ -105,6 +107,7 @@ export function RadiatorsBench({ line, position, duty, models }: BenchProps) {
             query={withAreas}
           />
         )}
+        <p className={isKept ? styles.how : page.warn}>{words(`radiators.returns.${kept}`)}</p>
         <p className={styles.how}>{words('radiators.how')}</p>
         <Figure
           title={words('radiators.list')}
