@@ -9,7 +9,14 @@ import type {
   PositionView,
   WalkEdited,
 } from '@grevik/contracts';
-import { type HouseRuleSettings, type LineFacts, type Medium, walkedPositions } from '@grevik/core';
+import {
+  type HouseRuleSettings,
+  type LineFacts,
+  type Medium,
+  dutyOnLine,
+  ownDuty,
+  walkedPositions,
+} from '@grevik/core';
 import { api, keepInLine } from './api';
 
 /** Walking: the outline of a line, names, photos, and the house rules it is judged by. */
@@ -80,7 +87,12 @@ function take(line: LineView, { version, at, remove, items, positions }: WalkEdi
   line.walk.items.splice(at, remove, ...items);
   line.walk.version = version;
   const byId = new Map([...line.positions, ...positions].map((position) => [position.id, position]));
-  line.positions = walkedPositions(line.walk.items).flatMap((id) => byId.get(id) ?? []);
+  // Pipe, run and weakest part of every position may have changed with the walk.
+  const dutyOf = dutyOnLine(line.walk.items, line.facts);
+  line.positions = walkedPositions(line.walk.items).flatMap((id) => {
+    const position = byId.get(id);
+    return position ? [{ ...position, duty: dutyOf(ownDuty(position.duty), id) }] : [];
+  });
 }
 
 export const {

@@ -13,6 +13,7 @@ export {
   isHandled,
   isManyTurn,
   isQuarterTurn,
+  isSupplyStop,
   valveTypeFacts,
 } from './valve-types.js';
 export {

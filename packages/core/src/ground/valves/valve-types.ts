@@ -408,6 +408,9 @@ export function valveTypeFacts(type: ValveType): ValveTypeFacts {
 
 export const familyOf = (type: ValveType): ValveFamily => VALVE_TYPE_FACTS[type].family;
 export const isCheck = (type: ValveType): boolean => familyOf(type) === 'check';
+/** A stop in front of a fixture, washer or quarter turn. */
+export const isSupplyStop = (type: ValveType): boolean =>
+  type === 'compression-stop' || type === 'compression-stop-angle' || type === 'quarter-turn-stop';
 export const isQuarterTurn = (type: ValveType): boolean => valveTypeFacts(type).strokes === 'quarter';
 
 /** Moved by a hand or an actuator, and not by the flow or a spring. */

@@ -4,6 +4,7 @@ import {
   type Duty,
   closingLaw,
   closingTime,
+  closingLimitPa,
   surgeLimitPa,
   rateAssembly,
 } from '../selection/index.js';
@@ -38,6 +39,9 @@ export interface BenchValve {
   weakest?: string;
 }
 
+/** What is weaker than the valve itself, where the walk knows such a part. */
+const OTHER_PART = 'stop or hose of this line';
+
 /**
  * What the bench knows of a model at a duty; of a bare type, only what the type tells.
  *
@@ -53,8 +57,12 @@ export function benchValve(duty: Duty, valve: CatalogueModel | ValveType): Bench
   if (!size) return ofCandidate({ type: valve.type, operator: valve.operator }, duty.dn);
   const candidate = candidateOf(valve, size);
   const open = openValve(duty, valve, size);
-  const limitPa = surgeLimitPa({ ...duty, surgeLimitPa: undefined }, candidate);
-  const weakest = rateAssembly(duty, candidate).rating?.governing;
+  const asRated = { ...duty, surgeLimitPa: undefined };
+  const limitPa = closingLimitPa(asRated, candidate);
+  const weakest =
+    limitPa !== undefined && limitPa < (surgeLimitPa(asRated, candidate) ?? Infinity)
+      ? OTHER_PART
+      : rateAssembly(duty, candidate).rating?.governing;
   return {
     ...ofCandidate(candidate, duty.dn),
     ...(open && { openKv: open.kv }),

@@ -68,6 +68,9 @@ export const dutyFields = {
   surgeLimitPa: optional(
     number({ unit: 'Pa gauge', above: 0, meaning: 'highest pressure a surge may reach' }),
   ),
+  lineLimitPa: optional(
+    number({ unit: 'Pa gauge', above: 0, meaning: 'what the weakest other part on the line carries' }),
+  ),
   closureTimeS: optional(number({ unit: 's', min: 0 })),
 };
 

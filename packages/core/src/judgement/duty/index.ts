@@ -61,4 +61,4 @@ export {
   ruledOut,
   supports,
 } from './rule.js';
-export { surgeLimitPa } from './surge-limit.js';
+export { closingLimitPa, surgeLimitPa } from './surge-limit.js';

@@ -1,6 +1,6 @@
 import type { Duty } from '../duty/index.js';
 import { isGas, isSteam } from '../../ground/media/index.js';
-import { BSP_ENDS, type End, THREADED_ENDS, isPlastic } from '../../ground/valves/index.js';
+import { BSP_ENDS, type End, THREADED_ENDS, isPlastic, isSupplyStop } from '../../ground/valves/index.js';
 import { FLANGES, flangedConnections } from './flanged-connections.js';
 import { JOINT_IDS, type JointId } from './joint-ids.js';
 import { lead, sized, taken } from './joint-parts.js';
@@ -34,7 +34,7 @@ export function connectionsTo(asked: Asked): RawConnection[] {
   }
   if (end === 'union-tail') return tails(asked);
   if (end === 'male-hose') return [{ id: 'hose', joints: [], parts: [{ id: 'hose-washer', count: 1 }] }];
-  if (side === 'out' && valve.type.includes('stop'))
+  if (side === 'out' && isSupplyStop(valve.type))
     return [{ id: 'supply-tube', joints: ['compression'], parts: [{ id: 'supply-tube', count: 1 }] }];
   const straight = jointsOf(pipe.material)
     .filter((id) => JOINTS[id].end === end)

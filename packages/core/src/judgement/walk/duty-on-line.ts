@@ -2,6 +2,7 @@ import { type FactOrigin, LINE_FACTS, type LineFacts, type PositionDuty } from '
 import { pipesBeside } from './pipes-beside.js';
 import type { WalkItem } from './walk-item.js';
 import { walkPaths } from './walk-paths.js';
+import { weakestOnLine } from './weakest-on-line.js';
 
 const RUN = 'pipe.lengthUpstreamM';
 
@@ -20,6 +21,7 @@ export function dutyOnLine(
   facts: LineFacts = {},
 ): (stored: PositionDuty, positionId: string) => PositionDuty {
   const paths = walkPaths(items);
+  const weakestOf = weakestOnLine(items);
   const itemOf = new Map(items.map((item) => [item.positionId, item]));
   return (stored, positionId) => {
     const duty: PositionDuty = { ...stored };
@@ -29,6 +31,11 @@ export function dutyOnLine(
         Object.assign(duty, { [fact]: facts[fact] });
         origins[fact] = 'line';
       }
+    const lineLimitPa = weakestOf(positionId);
+    if (lineLimitPa !== undefined) {
+      duty.lineLimitPa = lineLimitPa;
+      origins.lineLimitPa = 'walk';
+    }
     const item = itemOf.get(positionId);
     const material = duty.pipe?.material ?? pipesBeside(items, positionId).in?.material;
     if (item && material) {

@@ -1,6 +1,6 @@
 import { type CatalogueModel, type ModelSize, modelInSize } from '../../judgement/line-up/index.js';
 import type { Duty } from '../../judgement/selection/index.js';
-import { type Accessory, isCheck, isCopperAlloy } from '../../ground/valves/index.js';
+import { type Accessory, isCheck, isCopperAlloy, isSupplyStop } from '../../ground/valves/index.js';
 import { ratingMarkOf } from './rating-marks.js';
 import { takenFamily } from './spec-family.js';
 import type { SpecEnd, ValveSpec } from './valve-spec.js';
@@ -30,7 +30,7 @@ export function specOfModel(
   const { dn } = size;
   const { type, bodyMaterial, ratingId, approvals, rangePa: [low, high] = [] } = model;
   const rating = ratingId && ratingMarkOf(ratingId);
-  const isStop = type.includes('stop');
+  const isStop = isSupplyStop(type);
   const spec: ValveSpec = {
     type,
     dn,

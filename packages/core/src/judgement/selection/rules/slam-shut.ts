@@ -16,7 +16,7 @@ import {
   mostPeakPa,
   NEAR_RATING,
   ruledOut,
-  surgeLimitPa,
+  closingLimitPa,
 } from '../../duty/index.js';
 
 const ASK_LINE: Record<OpenLine['missing'], string> = {
@@ -37,7 +37,7 @@ export const SLAM_SHUT: Rule = {
   concerns: (duty, type) => (isHandled(type) || type === 'solenoid') && isLiquid(duty.medium),
   judge: (duty, valve) => {
     const line = closingLine(duty);
-    const limit = surgeLimitPa(duty, valve);
+    const limit = closingLimitPa(duty, valve);
     if (!line || limit === undefined) return undefined;
     if ('missing' in line)
       return line.suddenPa > limit ? askDuty(line.missing, ASK_LINE[line.missing]) : undefined;

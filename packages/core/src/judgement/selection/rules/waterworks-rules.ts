@@ -10,7 +10,7 @@ import {
   leastClosingS,
   ruledOut,
   supports,
-  surgeLimitPa,
+  closingLimitPa,
 } from '../../duty/index.js';
 import { isSnapHandle } from './position-shown.js';
 import { shutsOff } from './shuts-off.js';
@@ -93,7 +93,7 @@ export const WATERWORKS_RULES: readonly Rule[] = [
           'How long does its actuator take to close? It stops the flow each time the pump stops.',
         );
       const line = closingLine(duty);
-      const limitPa = surgeLimitPa(duty, valve);
+      const limitPa = closingLimitPa(duty, valve);
       if (!line || 'missing' in line || limitPa === undefined) return undefined;
       const leastS = leastClosingS(line, closingLaw(valve.type), limitPa);
       if (leastS === undefined) return undefined;
