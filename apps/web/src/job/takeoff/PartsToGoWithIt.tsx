@@ -1,5 +1,5 @@
 import type { ModelView } from '@grevik/contracts';
-import { decimalCeiling, modelWords, orderLine, specOfModel } from '@grevik/core';
+import { type StopKind, decimalCeiling, modelWords, orderLine, specOfModel } from '@grevik/core';
 import { Button } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { Link } from 'react-router';
@@ -17,8 +17,9 @@ import type { TakeoffCase } from './useTakeoffCase';
 const USUAL_SHARE = 0.1;
 const MOST = 100_000;
 
-interface RideAlongProps {
+interface PartsProps {
   jobId: string;
+  kind: StopKind;
   model: ModelView;
   dn: number;
   quantity: number;
@@ -28,7 +29,7 @@ interface RideAlongProps {
 }
 
 /** What rides along with a way of equipping the job: its spares and kits with how many, the whole in money, and onto the order. */
-export function PartsToGoWithIt({ jobId, model, dn, quantity, unit, of, currency }: RideAlongProps) {
+export function PartsToGoWithIt({ jobId, kind, model, dn, quantity, unit, of, currency }: PartsProps) {
   const [add, { isLoading }] = useAddOrderLinesMutation();
   const { enqueueSnackbar } = useSnackbar();
   const may = useMay('order');
@@ -36,16 +37,17 @@ export function PartsToGoWithIt({ jobId, model, dn, quantity, unit, of, currency
   const name = modelWords(model).from;
   const along = (model.spares ?? []).map((spare, at) => ({
     ...spare,
-    count: of.along(model.id, at) ?? decimalCeiling(USUAL_SHARE, quantity),
+    count: of.along(kind, model.id, at) ?? decimalCeiling(USUAL_SHARE, quantity),
   }));
-  const ids = useDraftIds(`takeoff ${jobId} ${model.id} ${dn}`);
+  const ids = useDraftIds(`takeoff ${jobId} ${kind} ${model.id} ${dn}`);
   const till = tillIn(currency);
   const { amount } = till.total([
     { quantity, unitPrice: unit },
     ...along.map(({ count, price }) => ({ quantity: count, unitPrice: price })),
   ]);
   const put = async (): Promise<void> => {
-    const spec = specOfModel(model, { dn }, { medium: 'potable-cold' });
+    const size = model.sizes.find((one) => one.dn === dn) ?? { dn };
+    const spec = specOfModel(model, size, { medium: 'potable-cold' });
     const lines = [
       { id: ids.of(`${quantity} valves`), text: orderLine(spec).text, spec, quantity },
       ...along
@@ -74,7 +76,7 @@ export function PartsToGoWithIt({ jobId, model, dn, quantity, unit, of, currency
             label={`${spare}, ${name}`}
             value={count}
             most={MOST}
-            set={(next) => of.setAlong(model.id, at, next)}
+            set={(next) => of.setAlong(kind, model.id, at, next)}
           />{' '}
           {spare} <span>{till.say(till.amount({ quantity: count, unitPrice: price }) ?? 0)}</span>
         </label>

@@ -1,17 +1,18 @@
-import type { ModelView } from '@grevik/contracts';
+import type { JobWalkView, ModelView } from '@grevik/contracts';
 import {
-  FIXTURES,
-  TAKEOFF_FIXTURES,
-  type Takeoff,
+  type Counted,
+  MAIN_SHUT_OFF,
+  STOP_KINDS,
+  STOP_KIND_FACTS,
+  type StopKind,
   type TakeoffFixture,
-  type TakeoffInput,
-  breakEvenYear,
   countedFixtures,
-  modelWords,
+  decimalSum,
+  modelInSize,
+  stopsOfKind,
   takeoff,
 } from '@grevik/core';
-import { Button, Checkbox } from '@mui/material';
-import { useMemo } from 'react';
+import { Button } from '@mui/material';
 import { useParams } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
 import { saveCsv } from '../../kit/figure/save-file';
@@ -19,16 +20,15 @@ import { useCatalogueQuery, useCompanyQuery } from '../../store/api';
 import { useJobWalkQuery } from '../../store/walk-api';
 import { useWords } from '../../words';
 import { CountField } from './CountField';
-import { PartsToGoWithIt } from './PartsToGoWithIt';
+import { FixtureTable } from './FixtureTable';
 import { Rooms } from './Rooms';
+import { type GroupOfStops, StopGroup } from './StopGroup';
 import styles from './Takeoff.module.css';
+import { UsualHomes } from './UsualHomes';
+import { optionOf } from './Ways';
 import { useTakeoffCase } from './useTakeoffCase';
 
-const MOST_COUNT = 100_000;
-const MOST_STOPS = 20;
-const SMALL_DN = 15;
-
-/** The stops of a job: fixtures from the walks, stops by the template, and ways of equipping it all in money. */
+/** The stops of a job: fixtures from the walks, stops by the template, and for each kind of stop the ways of equipping the job in money. */
 export function TakeoffPage() {
   const { jobId = '' } = useParams();
   const job = useJobWalkQuery(jobId);
@@ -38,129 +38,107 @@ export function TakeoffPage() {
   const failed = [job, catalogue, company].find(({ isError }) => isError);
   if (failed) return <Failure error={failed.error} retry={() => void failed.refetch()} />;
   if (!job.data || !catalogue.data || !company.data) return <Loading what={words('takeoff.what')} />;
-  const stops = catalogue.data.filter(
-    ({ type, retired, sizes }) =>
-      !retired && type.includes('stop') && sizes.some(({ dn }) => dn === SMALL_DN),
-  );
   return (
-    <Counted
+    <CountedJob
       jobId={jobId}
-      jobName={job.data.name}
-      walked={countedFixtures(job.data.lines.map(({ walk }) => walk.items))}
-      stops={stops}
+      job={job.data}
+      models={catalogue.data.filter(({ retired }) => !retired)}
       currency={company.data.currency}
     />
   );
 }
 
-interface CountedProps {
+/** The two that differ most in what they are: the cheapest, and the first of another type. */
+function usualPair(models: readonly ModelView[], dn: number): ModelView[] {
+  const price = (model: ModelView): number => model.sizes.find((size) => size.dn === dn)?.price ?? Infinity;
+  const [cheapest, ...rest] = [...models].sort((a, b) => price(a) - price(b));
+  const other = rest.find(({ type }) => type === 'quarter-turn-stop' && type !== cheapest?.type) ?? rest[0];
+  return [cheapest, other].flatMap((model) => model ?? []);
+}
+
+/** Main shut-offs of a job, by the size of each. */
+const mainShutOffs = ({ lines }: JobWalkView): number[] =>
+  lines.flatMap(({ positions }) =>
+    positions.filter(({ duty }) => duty.function === 'emergency-shutoff').map(({ duty }) => duty.dn),
+  );
+
+interface CountedJobProps {
   jobId: string;
-  jobName: string;
-  walked: readonly { kind: TakeoffFixture; count: number }[];
-  stops: readonly ModelView[];
+  job: JobWalkView;
+  models: readonly ModelView[];
   currency: string;
 }
 
-/** The two that differ most in what they are: the cheapest, and the first of another type. */
-function usualPair(stops: readonly ModelView[]): string[] {
-  const price = (model: ModelView): number =>
-    model.sizes.find(({ dn }) => dn === SMALL_DN)?.price ?? Infinity;
-  const [cheapest, ...rest] = [...stops].sort((a, b) => price(a) - price(b));
-  const other = rest.find(({ type }) => type === 'quarter-turn-stop' && type !== cheapest?.type) ?? rest[0];
-  return [cheapest, other].flatMap((model) => (model ? [model.id] : []));
-}
-
-function Counted({ jobId, jobName, walked, stops, currency }: CountedProps) {
+function CountedJob({ jobId, job, models, currency }: CountedJobProps) {
   const words = useWords();
-  const usual = useMemo(() => usualPair(stops), [stops]);
-  const of = useTakeoffCase(usual);
+  const of = useTakeoffCase();
   const money = (amount: number): string =>
     new Intl.NumberFormat('en', { style: 'currency', currency }).format(amount);
-  const walkedOf = (kind: TakeoffFixture): number => walked.find((one) => one.kind === kind)?.count ?? 0;
-  const countOf = (kind: TakeoffFixture): number => of.counts[kind] ?? walkedOf(kind);
-  const compared = of.models.flatMap((id) => stops.find((model) => model.id === id) ?? []);
-  const input: TakeoffInput = {
-    fixtures: TAKEOFF_FIXTURES.map((kind) => ({ kind, count: countOf(kind) })).filter(
-      ({ count }) => count > 0,
-    ),
-    template: of.template,
-    options: compared.map(optionOf),
-    spares: of.sparesPercent / 100,
-    currency,
+  const walked = new Map<Counted, number>(
+    countedFixtures(job.lines.map(({ walk }) => walk.items)).map(({ kind, count }) => [kind, count]),
+  );
+  const mains = mainShutOffs(job);
+  walked.set(MAIN_SHUT_OFF, mains.length);
+  const walkedOf = (kind: Counted): number => walked.get(kind) ?? 0;
+  const countOf = (kind: Counted): number => of.counts[kind] ?? walkedOf(kind);
+
+  const groupOf = (kind: StopKind): GroupOfStops[] => {
+    const { serves, suits, dn: usualDn } = STOP_KIND_FACTS[kind];
+    const counts = Object.fromEntries(serves.map((one) => [one, countOf(one)]));
+    const { fixtures, template } = stopsOfKind(kind, counts, of.template);
+    if (fixtures.length === 0) return [];
+    const dn = of.dn(kind) ?? (kind === MAIN_SHUT_OFF ? (mostCommon(mains) ?? usualDn) : usualDn);
+    const offered = models.flatMap((model) => {
+      const size = model.sizes.find((one) => one.dn === dn);
+      const made = size && modelInSize(model, size);
+      return made && suits(made) ? [made] : [];
+    });
+    const chosen = of.models(kind);
+    const compared = chosen
+      ? chosen.flatMap((id) => offered.find((model) => model.id === id) ?? [])
+      : usualPair(offered, dn);
+    const counted = takeoff({
+      fixtures,
+      template,
+      options: compared.map((model) => optionOf(model, dn)),
+      spares: of.sparesPercent / 100,
+      currency,
+    });
+    return [
+      {
+        kind,
+        dn,
+        offered,
+        compared,
+        counted,
+        fixtures: fixtures.reduce((sum, { count }) => sum + count, 0),
+      },
+    ];
   };
-  const counted = takeoff(input);
-  const needed = counted.lines.reduce((sum, { total }) => sum + total, 0);
-  const fixtures = input.fixtures.reduce((sum, { count }) => sum + count, 0);
-  const toggle = (id: string): void =>
-    of.setModels(of.models.includes(id) ? of.models.filter((one) => one !== id) : [...of.models, id]);
+  const groups = STOP_KINDS.flatMap(groupOf);
+  const pieces = groups.reduce((sum, { counted }) => sum + counted.quantity, 0);
+  const needed = groups.flatMap(({ counted }) => counted.lines).reduce((sum, { total }) => sum + total, 0);
+  const firstOfEach = decimalSum(groups.flatMap(({ counted }) => counted.options[0]?.total ?? []));
+  const isPriced = groups.length > 0 && groups.every(({ counted }) => counted.options.length > 0);
+  const add = (more: Partial<Record<Counted, number>>): void =>
+    of.setCounts(
+      Object.fromEntries(
+        Object.entries(more).map(([kind, count]) => [kind, countOf(kind as Counted) + count]),
+      ),
+    );
 
   return (
     <div className={styles.page}>
       <header className={styles.head}>
-        <h1>{words('takeoff.title', { job: jobName })}</h1>
+        <h1>{words('takeoff.title', { job: job.name })}</h1>
         <p>{words('takeoff.lead')}</p>
       </header>
       <div className={styles.columns}>
         <section>
-          {fixtures === 0 && <p role="status">{words('takeoff.none')}</p>}
-          <table className={styles.table}>
-            <thead>
-              <tr>
-                <th>{words('takeoff.fixture')}</th>
-                <th>{words('takeoff.count')}</th>
-                <th>{words('takeoff.each')}</th>
-                <th>{words('takeoff.stops')}</th>
-              </tr>
-            </thead>
-            <tbody>
-              {TAKEOFF_FIXTURES.map((kind) => (
-                <tr key={kind} data-none={countOf(kind) === 0 || undefined}>
-                  <th scope="row">{FIXTURES[kind].words}</th>
-                  <td>
-                    <CountField
-                      label={words('takeoff.countOf', { kind: FIXTURES[kind].words })}
-                      value={countOf(kind)}
-                      most={MOST_COUNT}
-                      set={(count) => of.setCount(kind, count)}
-                    />{' '}
-                    {of.counts[kind] !== undefined && of.counts[kind] !== walkedOf(kind) ? (
-                      <button
-                        type="button"
-                        className={styles.yours}
-                        aria-label={words('takeoff.reset', { kind: FIXTURES[kind].words })}
-                        onClick={() => of.setCount(kind, undefined)}
-                      >
-                        {words('takeoff.yours')}
-                      </button>
-                    ) : (
-                      walkedOf(kind) > 0 && <span>{words('takeoff.walked')}</span>
-                    )}
-                  </td>
-                  <td>
-                    <CountField
-                      label={words('takeoff.eachOf', { kind: FIXTURES[kind].words })}
-                      value={of.template[kind]}
-                      most={MOST_STOPS}
-                      set={(each) => of.setEach(kind, each)}
-                    />
-                  </td>
-                  <td data-number>{countOf(kind) * of.template[kind]}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-          <Rooms
-            add={(more) =>
-              of.setCounts(
-                Object.fromEntries(
-                  (Object.entries(more) as [TakeoffFixture, number][]).map(([kind, count]) => [
-                    kind,
-                    countOf(kind) + count,
-                  ]),
-                ),
-              )
-            }
-          />
+          {groups.length === 0 && <p role="status">{words('takeoff.none')}</p>}
+          <FixtureTable of={of} walkedOf={walkedOf} countOf={countOf} />
+          <UsualHomes add={add} />
+          <Rooms add={(more: Partial<Record<TakeoffFixture, number>>) => add(more)} />
           <label className={styles.spares}>
             {words('takeoff.spares')}
             <CountField
@@ -171,45 +149,30 @@ function Counted({ jobId, jobName, walked, stops, currency }: CountedProps) {
             />
           </label>
           <p className={styles.quantity} role="status">
-            {words('takeoff.quantity', {
-              count: counted.quantity,
-              spares: counted.quantity - needed,
-            })}
+            {words('takeoff.quantity', { count: pieces, spares: pieces - needed })}
           </p>
         </section>
         <section aria-label={words('takeoff.ways')}>
           <header className={styles.ways}>
             <h2>{words('takeoff.ways')}</h2>
+            {isPriced && <b>{words('takeoff.firstOfEach', { amount: money(firstOfEach) })}</b>}
             <Button
               size="small"
               variant="outlined"
               className="no-print"
-              disabled={counted.options.length === 0}
-              onClick={() => saveCsv(`${jobName}-takeoff.csv`, rowsOf(counted, currency))}
+              disabled={groups.length === 0}
+              onClick={() =>
+                saveCsv(
+                  `${job.name}-takeoff.csv`,
+                  groups.flatMap((group) => rowsOf(group, currency)),
+                )
+              }
             >
               {words('takeoff.csv')}
             </Button>
           </header>
-          {stops.length === 0 && <p role="status">{words('takeoff.noModels')}</p>}
-          <div className={`${styles.models} no-print`} role="group" aria-label={words('takeoff.choose')}>
-            {stops.map((model) => (
-              <label key={model.id}>
-                <Checkbox
-                  size="small"
-                  checked={of.models.includes(model.id)}
-                  onChange={() => toggle(model.id)}
-                />
-                {modelWords(model).from}, {modelWords(model).name.toLowerCase()}
-              </label>
-            ))}
-          </div>
-          {counted.options.length > 0 && <Ways {...{ counted, compared, fixtures, money }} />}
-          {compared.map((model, at) => (
-            <PartsToGoWithIt
-              key={model.id}
-              {...{ jobId, model, of, currency, dn: SMALL_DN, quantity: counted.quantity }}
-              unit={counted.options[at]?.unit ?? 0}
-            />
+          {groups.map((group) => (
+            <StopGroup key={group.kind} {...{ group, jobId, of, currency, money }} />
           ))}
           <p className={styles.rounding}>{words('takeoff.rounding')}</p>
         </section>
@@ -218,114 +181,22 @@ function Counted({ jobId, jobName, walked, stops, currency }: CountedProps) {
   );
 }
 
-const middle = (life: readonly number[] | undefined): number | undefined =>
-  life ? ((life[0] ?? 0) + (life[1] ?? 0)) / 2 : undefined;
-
-function optionOf(model: ModelView): TakeoffInput['options'][number] {
-  const size = model.sizes.find(({ dn }) => dn === SMALL_DN);
-  const lifeYears = middle(model.lifeYears);
-  return {
-    name: modelWords(model).from,
-    unitPrice: size?.price ?? 0,
-    ...(size?.breaks && { breaks: size.breaks.map(({ from, price }) => ({ from, unitPrice: price })) }),
-    ...(lifeYears !== undefined && { lifeYears }),
-  };
+/** The value that stands most often in a list; the first of those that stand equally often. */
+function mostCommon(values: readonly number[]): number | undefined {
+  const times = new Map<number, number>();
+  for (const value of values) times.set(value, (times.get(value) ?? 0) + 1);
+  return [...times].sort(([, a], [, b]) => b - a)[0]?.[0];
 }
 
-interface WaysProps {
-  counted: Takeoff;
-  compared: readonly ModelView[];
-  fixtures: number;
-  money: (amount: number) => string;
-}
-
-/** Each way in money, in all, a piece, a fixture and a year; of two what they differ by and when the dearer comes out. */
-function Ways({ counted, compared, fixtures, money }: WaysProps) {
-  const words = useWords();
-  const { options, difference, quantity } = counted;
-  const [first, second] = options;
-  const year =
-    difference && first && second
-      ? breakEvenYear(
-          { total: first.total, lifeYears: middle(compared[0]?.lifeYears) },
-          { total: second.total, lifeYears: middle(compared[1]?.lifeYears) },
-        )
-      : undefined;
-  return (
-    <>
-      <div className={styles.scroll}>
-        <table className={styles.table}>
-          <thead>
-            <tr>
-              {(['way', 'unit', 'total', 'perFixture', 'perYear'] as const).map((name) => (
-                <th key={name}>{words(`takeoff.${name}`)}</th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {options.map(({ name, unit, total, perYear }, at) => {
-              const model = compared[at];
-              const next = model && nextBreak(model, quantity);
-              const life = middle(model?.lifeYears);
-              return (
-                <tr key={name}>
-                  <th scope="row">
-                    {name}
-                    {life !== undefined && <span>{words('takeoff.life', { years: life })}</span>}
-                    {next && (
-                      <span>
-                        {words('takeoff.breakAt', {
-                          from: next.from,
-                          price: money(next.price),
-                          missing: next.from - quantity,
-                        })}
-                      </span>
-                    )}
-                  </th>
-                  <td data-number>{money(unit)}</td>
-                  <td data-number>{money(total)}</td>
-                  <td data-number>{fixtures === 0 ? '–' : money(total / fixtures)}</td>
-                  <td data-number>{perYear === undefined ? '–' : money(perYear)}</td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
-      </div>
-      {difference && first && second && (
-        <p className={styles.difference}>
-          {difference.total === 0
-            ? words('takeoff.same')
-            : words(difference.total > 0 ? 'takeoff.more' : 'takeoff.less', {
-                first: first.name,
-                second: second.name,
-                total: money(Math.abs(difference.total)),
-                each: money(Math.abs(difference.perUnit)),
-                fixture: money(Math.abs(difference.perFixture)),
-              })}{' '}
-          {difference.total !== 0 &&
-            (year === undefined ? words('takeoff.noBreakEven') : words('takeoff.breakEven', { year }))}
-        </p>
-      )}
-    </>
-  );
-}
-
-/** The next price break, where it is within a tenth of what is bought. */
-function nextBreak(model: ModelView, quantity: number): { from: number; price: number } | undefined {
-  const breaks = model.sizes.find(({ dn }) => dn === SMALL_DN)?.breaks ?? [];
-  return breaks
-    .filter(({ from }) => from > quantity && from <= quantity * 1.1)
-    .sort((a, b) => a.from - b.from)[0];
-}
-
-function rowsOf({ lines, options, quantity }: Takeoff, currency: string): (string | number)[][] {
+function rowsOf({ kind, dn, counted }: GroupOfStops, currency: string): (string | number)[][] {
+  const { lines, options, quantity } = counted;
   return [
+    [STOP_KIND_FACTS[kind].words, `DN${dn}`],
     ['fixture', 'how many', 'stops each', 'stops'],
-    ...lines.map(({ kind, count, each, total }) => [kind, count, each, total]),
+    ...lines.map(({ kind: fixture, count, each, total }) => [fixture, count, each, total]),
     ['with spares', '', '', quantity],
-    [],
     ['way', `each ${currency}`, `in all ${currency}`, `a year ${currency}`],
     ...options.map(({ name, unit, total, perYear }) => [name, unit, total, perYear?.toFixed(2) ?? '']),
+    [],
   ];
 }

@@ -115,6 +115,48 @@ describe('the takeoff', () => {
     expect(screen.getByRole('spinbutton', { name: 'Qty: toilet' })).toHaveValue(7);
   });
 
+  it('counts each kind of stop by itself, in its own size and with its own models', async () => {
+    const withMain: JobWalkView = {
+      ...JOB,
+      lines: [
+        {
+          ...LINE,
+          positions: LINE.positions.map((one) => ({
+            ...one,
+            duty: { ...one.duty, function: 'emergency-shutoff', dn: 20 },
+          })),
+          walk: { version: 0, items: [fixture('basin', 2)] },
+        },
+      ],
+    };
+    open('/jobs/job/takeoff?spares=0&water-heater=3', withMain);
+    const mains = within(await screen.findByRole('region', { name: 'Main shut-offs' }));
+    expect(mains.getByText(`${LINE.positions.length} piece`)).toBeInTheDocument();
+    expect(mains.getByRole('combobox', { name: 'Size: Main shut-offs' })).toHaveValue('20');
+    expect(mains.getByRole('row', { name: /^Ostrand 21P/ })).toBeInTheDocument();
+    const heater = within(screen.getByRole('region', { name: 'Shut-offs at the water heater' }));
+    expect(heater.getByText('6 pieces')).toBeInTheDocument();
+    await userEvent.selectOptions(heater.getByRole('combobox'), '1 in');
+    expect(heater.getByText(/no model for this in 1 in/)).toBeInTheDocument();
+    const fixtures = within(screen.getByRole('region', { name: 'Fixture stops' }));
+    expect(fixtures.queryByText(/Ostrand/)).not.toBeInTheDocument();
+    expect(fixtures.getByRole('row', { name: /^Fennick A3/ })).toBeInTheDocument();
+  });
+
+  it('fills in so many homes of a kind', async () => {
+    open();
+    await screen.findByText(/26 stops/);
+    await userEvent.selectOptions(
+      screen.getByRole('combobox', { name: 'By kind of home' }),
+      'House, two baths',
+    );
+    set('number of homes', '3');
+    await userEvent.click(screen.getByRole('button', { name: 'Add homes' }));
+    expect(screen.getByRole('spinbutton', { name: 'Qty: basin' })).toHaveValue(16);
+    expect(screen.getByRole('spinbutton', { name: 'Qty: hose bibb' })).toHaveValue(6);
+    expect(screen.getByRole('spinbutton', { name: 'Qty: main shut-off' })).toHaveValue(3);
+  });
+
   it('says what to do where nothing is walked', async () => {
     open('/jobs/job/takeoff', { ...JOB, lines: [] });
     expect(

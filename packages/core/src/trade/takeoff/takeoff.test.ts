@@ -2,12 +2,21 @@ import fc from 'fast-check';
 import { calculate, findCalculation } from '../../registry/index.js';
 import type { WalkItem } from '../../judgement/walk/index.js';
 import {
+  MAIN_SHUT_OFF,
+  STOPS_PER_FIXTURE,
+  STOP_KINDS,
+  STOP_KIND_FACTS,
+  type StopKind,
+  TAKEOFF_FIXTURES,
   type TakeoffInput,
+  USUAL_HOMES,
+  USUAL_HOME_IDS,
   breakEvenYear,
   countedFixtures,
   decimalCeiling,
   decimalDifference,
   decimalProduct,
+  stopsOfKind,
   takeoff,
 } from './index.js';
 
@@ -92,6 +101,28 @@ describe('a takeoff', () => {
       expect(
         takeoff({ ...TERMINAL, options: [{ name: 'a', unitPrice: 4.1, breaks: order }] }).options[0]!.unit,
       ).toBe(3.5);
+  });
+});
+
+describe('kinds of stops', () => {
+  it('share out every fixture once', () => {
+    const served = STOP_KINDS.flatMap((kind) => STOP_KIND_FACTS[kind].serves);
+    expect([...served].sort()).toEqual([...TAKEOFF_FIXTURES, MAIN_SHUT_OFF].sort());
+  });
+
+  it('take one box for a fixture, and the template’s stops of the others', () => {
+    const counts = { 'clothes-washer': 4, basin: 3, 'main-shut-off': 2 };
+    const stops = (kind: StopKind): number => {
+      const { fixtures, template } = stopsOfKind(kind, counts, STOPS_PER_FIXTURE);
+      return takeoff({ fixtures, template, options: [], currency: 'USD' }).quantity;
+    };
+    expect(STOP_KINDS.map(stops)).toEqual([6, 4, 0, 0, 0, 2]);
+  });
+
+  it('of a usual home are all known', () => {
+    for (const id of USUAL_HOME_IDS)
+      for (const kind of Object.keys(USUAL_HOMES[id].counts))
+        expect([...TAKEOFF_FIXTURES, MAIN_SHUT_OFF]).toContain(kind);
   });
 });
 
