@@ -97,18 +97,18 @@ export function LineFrame() {
           </span>
           <LineFacts line={line.data} />
           <StepsNav jobId={jobId} lineId={lineId} tag={tag} />
-          {failure !== undefined && current && (
-            <p className={styles.failure} role="status">
-              {isWalk ? (
-                <b>
-                  {current.tag} {FAILURE_WORDS[failure]}.
-                </b>
-              ) : (
-                <UrgentHere line={line.data} position={current} settings={context.settings} />
-              )}
-            </p>
-          )}
         </div>
+        {failure !== undefined && current && (
+          <p className={styles.failure} role="status">
+            {isWalk ? (
+              <b>
+                {current.tag} {FAILURE_WORDS[failure]}.
+              </b>
+            ) : (
+              <UrgentHere line={line.data} position={current} settings={context.settings} />
+            )}
+          </p>
+        )}
         {positions.length > 0 && (
           <LineStrip
             line={line.data}

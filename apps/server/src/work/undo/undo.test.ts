@@ -9,6 +9,7 @@ import type {
   PositionChangeView,
   PositionView,
 } from '@grevik/contracts';
+import { ownDuty } from '@grevik/core';
 import { Sequelize } from 'sequelize';
 import type request from 'supertest';
 import { type Agent, type TestApp, startTestApp } from '../../testing/test-app.js';
@@ -59,7 +60,7 @@ describe('what was done', () => {
     const { changes } = await history('CW-107');
     expect(changes).toMatchObject([
       { kind: 'pick', by: 'Ada Wrenfield', before: null, after: { reason: 'Because.' } },
-      { kind: 'duty', by: 'Joss Karran', before: before.duty, after: { pressurePa: 4e5 } },
+      { kind: 'duty', by: 'Joss Karran', before: ownDuty(before.duty), after: { pressurePa: 4e5 } },
     ]);
   });
 

@@ -3,6 +3,7 @@ import { MEDIUM_FACTS, type PositionDuty } from '@grevik/core';
 import { useSnackbar } from 'notistack';
 import { QuantityField } from '../QuantityField';
 import { FactField } from './FactField';
+import { unbroken } from '../unbroken';
 import { useFigures } from '../useFigures';
 import { useMay } from '../../store/people-api';
 import { useWords } from '../../words';
@@ -181,6 +182,3 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
     </Fixed>
   );
 }
-
-/** A figure and its unit stay on one line. */
-const unbroken = (figure: string): string => figure.replaceAll(' ', '\u00a0');

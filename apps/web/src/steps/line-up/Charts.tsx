@@ -1,4 +1,4 @@
-import { type Duty, flowCurve, hammerCurve, inUnits, modelWords } from '@grevik/core';
+import { type Duty, benchValve, flowCurve, hammerCurve, inUnits, modelWords } from '@grevik/core';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { useFigures } from '../../kit/useFigures';
 import { useWords } from '../../words';
@@ -92,11 +92,13 @@ function HammerChart({ duty, columns }: ChartsProps) {
   const { symbol } = inUnits(duty.pressurePa ?? 0, 'pressure', figures.system);
   const shown = (pressurePa: number): number =>
     inUnits(pressurePa, 'pressure', figures.system, symbol).figure;
-  const limitPa = first?.rating?.verdict === 'not-rated' ? undefined : first?.rating?.allowablePa;
+  const rated = benchValve(duty, first.model);
+  const limitPa = duty.surgeLimitPa ?? rated.limitPa;
+  const part = duty.surgeLimitPa === undefined ? (rated.weakest ?? '') : words('lineFacts.surgeLimitPa');
   const fullPa = curve.points[0]?.peakPa ?? 0;
   const reflected = curve.reflectedS.toPrecision(2);
   const said = { reflected, peak: figures.quantity(fullPa, 'pressure') };
-  const model = first ? modelWords(first.model).from : '';
+  const model = modelWords(first.model).from;
   const limit = limitPa === undefined ? undefined : figures.quantity(limitPa, 'pressure');
   return (
     <figure className={styles.chart}>
@@ -153,7 +155,7 @@ function HammerChart({ duty, columns }: ChartsProps) {
         {limit !== undefined && (
           <span>
             <Pen stroke="var(--out)" strokeDasharray="8 3" />
-            {words('charts.limit', { limit, part: first?.rating?.governing ?? '', model })}
+            {words('charts.limit', { limit, part, model })}
           </span>
         )}
         <span>{words('charts.hammerMethod')}</span>

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { UrgentFinding } from '../../kit/found/UrgentFinding';
 import { useWalk } from '../../kit/isolation/useWalk';
 import { VerdictMark } from '../../kit/VerdictMark';
+import { unbroken } from '../../kit/unbroken';
 import { useFigures } from '../../kit/useFigures';
 import { useWords } from '../../words';
 import { useLineFrame } from '../../shell/useLineFrame';
@@ -80,9 +81,9 @@ export function SchedulePage() {
                   <TableCell>{FUNCTION_WORDS[duty.function]}</TableCell>
                   <TableCell className={styles.figure}>{figures.size(duty.dn)}</TableCell>
                   <TableCell>
-                    {figures.quantity(duty.pressurePa, 'pressure')},{' '}
-                    {figures.quantity(duty.temperatureC, 'temperature')}
-                    {duty.flowM3s !== undefined && `, ${figures.quantity(duty.flowM3s, 'flow')}`}
+                    {unbroken(figures.quantity(duty.pressurePa, 'pressure'))},{' '}
+                    {unbroken(figures.quantity(duty.temperatureC, 'temperature'))}
+                    {duty.flowM3s !== undefined && `, ${unbroken(figures.quantity(duty.flowM3s, 'flow'))}`}
                     {duty.pipe && `, ${PIPE_FACTS[duty.pipe.material].words}`}
                   </TableCell>
                   <TableCell>

@@ -169,7 +169,7 @@ export const benchOthers = {
       unknown:
         'One pipe or two, and what keeps steam out of the return: a trap or an orifice? Look, and enter it in the line facts.',
       'one-pipe':
-        'One pipe: steam and condensate share the valve. It is fully open or closed; part way it hammers. Set no stops here, size the air vents instead.',
+        'One pipe: steam and condensate share the valve. It is fully open or closed: part way open the steam meets the water and knocks. Set no stops here, size the air vents instead.',
       trap: 'Two pipes with traps: the stop shares the steam out, the trap keeps it out of the return.',
       orifice: 'Two pipes with orifices: the orifice already limits the steam; the stop only trims it.',
       neither:
