@@ -24,7 +24,7 @@ export function AccessoryChoice({ duty, valve, chosen, mayChange, set }: Accesso
   const words = useWords();
   const reasons = new Map(accessoryReasons(duty, valve).map(({ accessory, text }) => [accessory, text]));
   return (
-    <section className={styles.limits} aria-label={words('hookUp.accessories')}>
+    <section className={styles.accessories} aria-label={words('hookUp.accessories')}>
       <h2>{words('hookUp.accessories')}</h2>
       <p>{words('hookUp.accessoriesNote')}</p>
       {ACCESSORIES.map((accessory) => (

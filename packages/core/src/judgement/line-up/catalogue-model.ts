@@ -101,8 +101,18 @@ export function modelInSize<M extends CatalogueModel>(model: M, size: Pick<Model
   return made;
 }
 
-/** A model in one of its sizes as a candidate of `select`. */
+const candidates = new WeakMap<ModelSize, { of: CatalogueModel; candidate: Candidate }>();
+
+/** A model in one of its sizes as a candidate of `select`; the same one each time, since nobody changes a model in place. */
 export function candidateOf(model: CatalogueModel, size: ModelSize): Candidate {
+  const known = candidates.get(size);
+  if (known?.of === model) return known.candidate;
+  const candidate = asCandidate(model, size);
+  candidates.set(size, { of: model, candidate });
+  return candidate;
+}
+
+function asCandidate(model: CatalogueModel, size: ModelSize): Candidate {
   const {
     maker: _maker,
     model: _model,

@@ -65,7 +65,7 @@ export function lineUp<M extends CatalogueModel>(
         model: modelInSize(model, size),
         size,
         life,
-        candidate: { ...plain, lifeYears: life.years },
+        candidate: plain,
         open: openValve(duty, model, size),
       },
     ];
@@ -74,7 +74,7 @@ export function lineUp<M extends CatalogueModel>(
     duty,
     made.map(({ candidate }) => candidate),
     settings,
-    { weights, openKv: made.map(({ open }) => open?.kv) },
+    { weights, openKv: made.map(({ open }) => open?.kv), lifeYears: made.map(({ life }) => life.years) },
   );
   const columns = made.map(({ model, size, life, candidate, open }, index): Column<M> => {
     const { verdict, reasons, score } = results[index] as (typeof results)[number];

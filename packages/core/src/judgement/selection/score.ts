@@ -7,13 +7,19 @@ const CARE_COSTS = 12;
 const SUPPORT_GIVES = 6;
 const UNKNOWN_PIECES = 4;
 
+/** What counts in a ranking, by the place of each valve. */
+interface Counting {
+  weights?: Weights;
+  openKvs?: readonly (number | undefined)[] | undefined;
+  lifeYears?: readonly (readonly [number, number])[] | undefined;
+}
+
 /**
  * Scores and ranks what is not ruled out: what fits before what needs care, each by its score.
  *
  * @param valves  the candidates
  * @param judged  what the rules say of each, in the same order
- * @param weights what counts how much; a part whose figure is not known for every valve left counts for none
- * @param openKvs Kv fully open of each, where it is to count
+ * @param counting weights of what counts; Kv fully open and expected life of each; a part whose figure is not known for every valve left counts for none
  * @returns a score 0 to 100 for each (null for `out`), and the indexes of the rest, best first
  * Judgement: 100 less 12 a care, plus 6 a support, within 0 to 100. Price: the cheapest year of expected life over this one's. Loss: Kv over
  * the largest. Service: by how the body opens. Ties: fewer pieces, lower price, type id.
@@ -24,8 +30,7 @@ const UNKNOWN_PIECES = 4;
 export function rank(
   valves: readonly Candidate[],
   judged: readonly Judged[],
-  weights: Weights = STANDARD_WEIGHTS,
-  openKvs?: readonly (number | undefined)[],
+  { weights = STANDARD_WEIGHTS, openKvs, lifeYears }: Counting = {},
 ): { scores: (number | null)[]; ranked: number[] } {
   const ranked: number[] = [];
   judged.forEach(({ verdict }, index) => {
@@ -37,7 +42,10 @@ export function rank(
       weight: weights.judgement,
       work: () => ranked.map((index) => judgementScore(judged[index]?.reasons ?? [])),
     },
-    { weight: weights.price, work: () => againstLeast(left.map(pricePerYear)) },
+    {
+      weight: weights.price,
+      work: () => againstLeast(left.map((valve, at) => pricePerYear(valve, lifeYears?.[ranked[at] ?? 0]))),
+    },
     { weight: weights.loss, work: () => againstMost(ranked.map((index) => openKvs?.[index])) },
     { weight: weights.service, work: () => left.map(easeOfService) },
   ];
@@ -90,8 +98,11 @@ function allKnown(values: readonly (number | undefined)[]): number[] | undefined
 }
 
 /** Price over the middle of the expected life; undefined where either is not known. */
-export function pricePerYear({ unitPrice, lifeYears }: Candidate): number | undefined {
-  const [low, high] = lifeYears ?? [];
+export function pricePerYear(
+  { unitPrice, lifeYears }: Candidate,
+  expected: readonly [number, number] | undefined = undefined,
+): number | undefined {
+  const [low, high] = expected ?? lifeYears ?? [];
   if (unitPrice === undefined || low === undefined || high === undefined) return undefined;
   return unitPrice / ((low + high) / 2);
 }

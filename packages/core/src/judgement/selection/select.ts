@@ -32,6 +32,8 @@ export interface Scoring {
   weights: Weights;
   /** Kv fully open of each candidate, where a sheet gives it; else it is estimated. */
   openKv?: readonly (number | undefined)[];
+  /** Years each may be expected to serve here, where that is not what it says itself. */
+  lifeYears?: readonly (readonly [number, number])[];
 }
 
 /**
@@ -49,7 +51,7 @@ export function select(
   duty: Duty,
   candidates: readonly Candidate[] | undefined,
   settings: HouseRuleSettings = houseRuleSettings(),
-  { weights, openKv }: Scoring = { weights: STANDARD_WEIGHTS },
+  { weights, openKv, lifeYears }: Scoring = { weights: STANDARD_WEIGHTS },
 ): Selection {
   const valves =
     candidates ??
@@ -63,7 +65,7 @@ export function select(
   });
   const kvs =
     weights.loss === 0 ? undefined : valves.map((valve, at) => openKv?.[at] ?? estimatedOpenKv(duty, valve));
-  const { scores, ranked } = rank(valves, results, weights, kvs);
+  const { scores, ranked } = rank(valves, results, { weights, openKvs: kvs, lifeYears });
   for (const result of results) result.score = scores[result.index] ?? null;
   return { results, ranked };
 }

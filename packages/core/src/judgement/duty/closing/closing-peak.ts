@@ -88,6 +88,16 @@ const STEEPEST = Object.fromEntries(
  * leastClosingS(line, 'ball', 1e6)
  */
 export function leastClosingS(line: ClosingLine, law: ClosureLaw, limitPa: number): number | undefined {
+  let solved = solvedOf.get(line);
+  if (!solved) solvedOf.set(line, (solved = new Map()));
+  const key = `${law} ${limitPa}`;
+  if (!solved.has(key)) solved.set(key, solvedClosingS(line, law, limitPa));
+  return solved.get(key);
+}
+
+const solvedOf = new WeakMap<ClosingLine, Map<string, number | undefined>>();
+
+function solvedClosingS(line: ClosingLine, law: ClosureLaw, limitPa: number): number | undefined {
   if (limitPa <= line.staticPa) return undefined;
   if (simulatedPa(line, law, 0) <= limitPa) return 0;
   const wanted = limitPa - line.staticPa;
