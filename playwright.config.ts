@@ -21,6 +21,16 @@ export default defineConfig({
   use: {
     baseURL: `http://localhost:${PORT}`,
     trace: 'off',
+    // Line-ups model by model, as the tests name them; types.spec.ts looks at them type by type.
+    storageState: {
+      cookies: [],
+      origins: [
+        {
+          origin: `http://localhost:${PORT}`,
+          localStorage: [{ name: 'grevik.line-up', value: '"models"' }],
+        },
+      ],
+    },
     // Each page starts without what an earlier one kept; offline.spec.ts lets it in again.
     serviceWorkers: 'block',
     contextOptions: { reducedMotion: 'reduce' },

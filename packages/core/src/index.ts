@@ -13,6 +13,7 @@ export * from './physics/steam/index.js';
 export * from './physics/throttle/index.js';
 export * from './physics/isolation/index.js';
 export * from './judgement/selection/index.js';
+export * from './judgement/outlook/index.js';
 export * from './judgement/line-up/index.js';
 export * from './trade/catalogue-sheet/index.js';
 export * from './ground/wording/index.js';

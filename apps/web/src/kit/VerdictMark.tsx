@@ -8,15 +8,25 @@ const SHAPES: Record<Verdict, string> = {
   out: 'M8 1a7 7 0 1 1 0 14A7 7 0 0 1 8 1ZM4.5 4.5l7 7M11.5 4.5l-7 7',
 };
 
+interface VerdictMarkProps {
+  verdict: Verdict;
+  word?: string;
+  /** An open question could change it: the shape is dashed, and the word says so. */
+  isSoFar?: boolean;
+}
+
 /** A verdict as a word and a shape: never colour alone. */
-export function VerdictMark({ verdict, word }: { verdict: Verdict; word?: string }) {
+export function VerdictMark({ verdict, word, isSoFar = false }: VerdictMarkProps) {
   const words = useWords();
   return (
     <span className={`${styles.mark} ${styles[verdict]}`}>
       <svg viewBox="0 0 16 16" aria-hidden="true">
-        <path d={SHAPES[verdict]} />
+        <path d={SHAPES[verdict]} {...(isSoFar && { strokeDasharray: '2.4 1.6' })} />
       </svg>
-      {word ?? words(`verdicts.${verdict}`)}
+      {word ??
+        (isSoFar && verdict !== 'out'
+          ? words(verdict === 'fits' ? 'lineUp.fitsSoFar' : 'lineUp.careSoFar')
+          : words(`verdicts.${verdict}`))}
     </span>
   );
 }

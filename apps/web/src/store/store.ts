@@ -2,6 +2,7 @@ import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api';
 import { handleReducer } from './handle-slice';
+import { keepLineUpView, lineUpViewReducer } from './line-up-view-slice';
 import { mergeReducer } from './merge-slice';
 import { keepUnits, unitsReducer } from './units-slice';
 import { keepWeights, weightsReducer } from './weights-slice';
@@ -14,15 +15,17 @@ export function makeStore() {
       units: unitsReducer,
       handle: handleReducer,
       weights: weightsReducer,
+      lineUpView: lineUpViewReducer,
       merge: mergeReducer,
     },
     middleware: (defaults) => defaults().concat(api.middleware),
   });
-  let { units, weights } = store.getState();
+  let { units, weights, lineUpView } = store.getState();
   store.subscribe(() => {
     const now = store.getState();
     if (now.units !== units) keepUnits((units = now.units));
     if (now.weights !== weights) keepWeights((weights = now.weights));
+    if (now.lineUpView !== lineUpView) keepLineUpView((lineUpView = now.lineUpView));
   });
   return store;
 }

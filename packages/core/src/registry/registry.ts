@@ -10,6 +10,11 @@ import {
   readTagCalculation,
 } from '../trade/order-wording/index.js';
 import { pressureRatingCalculation } from '../physics/rating/index.js';
+import {
+  marginsCalculation,
+  openQuestionsCalculation,
+  remediesCalculation,
+} from '../judgement/outlook/index.js';
 import { selectCalculation } from '../judgement/selection/index.js';
 import { steamStopCalculation } from '../physics/steam/index.js';
 import { surgeCalculation } from '../physics/surge/index.js';
@@ -29,6 +34,9 @@ export const CALCULATIONS: readonly Calculation[] = [
   gasPurgeCalculation,
   steamStopCalculation,
   selectCalculation,
+  marginsCalculation,
+  openQuestionsCalculation,
+  remediesCalculation,
   isolateCalculation,
   segmentsCalculation,
   hookUpCalculation,

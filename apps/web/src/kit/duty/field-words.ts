@@ -42,6 +42,9 @@ const NAMES: Partial<Record<DutyFact, string>> = {
   operatedPerYear: words('duty.often'),
 };
 
+/** The quantity a fact is a figure of; undefined where it is a word. */
+export const quantityOf = (fact: DutyFact): Quantity | undefined => QUANTITIES[fact];
+
 /** What a fact is called. */
 export function factName(fact: DutyFact): string {
   if (isCondition(fact)) return words(`conditions.${fact}`);

@@ -1,4 +1,13 @@
-import { type Duty, costOf, modelWords } from '@grevik/core';
+import type { ModelView } from '@grevik/contracts';
+import {
+  type Duty,
+  type Margins,
+  type TypeColumn,
+  VALVE_TYPE_FACTS,
+  type ValveType,
+  costOf,
+  modelWords,
+} from '@grevik/core';
 import { Button } from '@mui/material';
 import type { ReactNode } from 'react';
 import { VerdictMark } from '../../kit/VerdictMark';
@@ -8,6 +17,7 @@ import { type Words, useWords } from '../../words';
 import { Drop, DropLabel, HandledCutaway } from './AtHandle';
 import styles from './ColumnTable.module.css';
 import type { ModelColumn } from './model-column';
+import { HoldsUntil } from './outlook/HoldsUntil';
 import { Price } from './Price';
 import { Reasons } from './Reasons';
 import { WeakestPart } from './WeakestPart';
@@ -23,6 +33,13 @@ interface ColumnTableProps {
   /** Ids of those ticked to be compared. */
   compared: readonly string[];
   toggle: (modelId: string) => void;
+  /** Models whose verdict an open question could change. */
+  soFar?: ReadonlySet<string>;
+  /** Until when verdicts hold, by model. */
+  margins?: ReadonlyMap<string, Margins>;
+  /** Where each column stands for a type: its models and a way to them. */
+  types?: ReadonlyMap<string, TypeColumn<ModelView>>;
+  openType?: (type: ValveType) => void;
 }
 
 /** The candidates side by side: the eye goes down a column, the foreman compares along a row. */
@@ -35,6 +52,10 @@ export function ColumnTable({
   pick,
   compared,
   toggle,
+  soFar,
+  margins,
+  types,
+  openType,
 }: ColumnTableProps) {
   const words = useWords();
   const cheapest = Math.min(...columns.map(({ size, life }) => costOf(size, life, alike).overJob));
@@ -46,7 +67,7 @@ export function ColumnTable({
       cell: (column, index) => (
         <div className={styles.verdict}>
           <div>
-            <VerdictMark verdict={column.verdict} />
+            <VerdictMark verdict={column.verdict} isSoFar={soFar?.has(column.model.id) ?? false} />
             <span className={styles.order}>
               {words('lineUp.order', { place: index + 1, score: Math.round(column.score ?? 0) })}
             </span>
@@ -65,6 +86,17 @@ export function ColumnTable({
       label: words('lineUp.because'),
       cell: ({ reasons, model }) => <Reasons reasons={reasons} modelId={model.id} />,
     },
+    ...(margins
+      ? [
+          {
+            id: 'holds',
+            label: words('holds.label'),
+            cell: (column: ModelColumn) => (
+              <HoldsUntil column={column} margins={margins.get(column.model.id)} />
+            ),
+          },
+        ]
+      : []),
     {
       id: 'weakest',
       label: words('lineUp.weakest', { temperature: figures.quantity(duty.temperatureC, 'temperature') }),
@@ -106,6 +138,7 @@ export function ColumnTable({
               >
                 <HandledCutaway column={column} />
                 <ModelName column={column} />
+                <OfType type={types?.get(column.model.id)} money={money} open={openType} />
                 <label className={`${styles.compare} no-print`}>
                   <input
                     type="checkbox"
@@ -136,6 +169,44 @@ export function ColumnTable({
         </tbody>
       </table>
     </div>
+  );
+}
+
+interface OfTypeProps {
+  type: TypeColumn<ModelView> | undefined;
+  money: (amount: number) => string;
+  open: ((type: ValveType) => void) | undefined;
+}
+
+/** How many models of its type there are and what they cost, with a way to them. */
+function OfType({ type: of, money, open }: OfTypeProps) {
+  const words = useWords();
+  if (!of) return null;
+  const {
+    type,
+    models,
+    prices: [low, high],
+  } = of;
+  const range = low === high ? money(low) : `${money(low)}–${money(high)}`;
+  return (
+    <span className={styles.details}>
+      {models.length > 1 && open ? (
+        <button
+          type="button"
+          className={styles.openType}
+          aria-label={words('lineUp.openType', {
+            type: VALVE_TYPE_FACTS[type].words,
+            count: models.length,
+          })}
+          onClick={() => open(type)}
+        >
+          {words('lineUp.models', { count: models.length })} ▾
+        </button>
+      ) : (
+        words('lineUp.models', { count: models.length })
+      )}{' '}
+      · {range}
+    </span>
   );
 }
 

@@ -1,4 +1,13 @@
-import { ADVICE, type Duty, MEDIUM_FACTS, lineUp } from '@grevik/core';
+import {
+  ADVICE,
+  type Duty,
+  MEDIUM_FACTS,
+  type Margins,
+  type ValveType,
+  columnsByType,
+  lineUp,
+} from '@grevik/core';
+import { Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { Suspense, lazy, useMemo, useState } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
 import { DutyFacts } from '../../kit/duty/DutyFacts';
@@ -10,6 +19,7 @@ import { furtherRemarks, shortName } from '../../kit/position-name';
 import type { ToLineUp } from '../../shell/steps';
 import { useLineFrame } from '../../shell/useLineFrame';
 import { handleNudged } from '../../store/handle-slice';
+import { type LineUpView, viewChosen } from '../../store/line-up-view-slice';
 import { useMay } from '../../store/people-api';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useWords } from '../../words';
@@ -23,6 +33,9 @@ import type { ModelColumn } from './model-column';
 import { CurrentPick } from './CurrentPick';
 import { HandleSlider } from '../../kit/handle/HandleSlider';
 import styles from './LineUpPage.module.css';
+import { AskFirst } from './outlook/AskFirst';
+import { pickContext } from './outlook/pick-context';
+import { soFar, useAhead } from './outlook/useAhead';
 import { PhoneBar } from './PhoneBar';
 import { PickDialog } from './PickDialog';
 import { Tray } from './Tray';
@@ -33,6 +46,8 @@ import { useAlike } from './useAlike';
 const Charts = lazy(() => import('./Charts'));
 
 const NOTCH = 0.05;
+/** Until the first answer every column says that it is being worked out. */
+const NOT_YET: ReadonlyMap<string, Margins> = new Map();
 
 /** The heart: what the position asks on the left, what could serve side by side, what is out below. */
 export function LineUpPage() {
@@ -65,6 +80,26 @@ export function LineUpPage() {
   const judged = useMemo(() => lineUp(duty, offered, settings, weights), [duty, offered, settings, weights]);
   const columns = useMemo(() => withFindings(judged.columns, findings), [judged, findings]);
   const { tray, otherSizes } = judged;
+  const looked = useAhead(duty, columns, tray, settings);
+  const openVerdicts = useMemo(() => soFar(looked), [looked]);
+  const margins = useMemo(
+    () =>
+      looked.ahead &&
+      new Map(looked.ahead.margins.map((one) => [looked.order[one.index]?.model.id ?? '', one] as const)),
+    [looked],
+  );
+  const view = useAppSelector((state) => state.lineUpView);
+  const [asked, setOpenType] = useState<ValveType>();
+  const types = useMemo(() => columnsByType(columns), [columns]);
+  // What was opened at another position may not serve here.
+  const openType = types.some(({ type }) => type === asked) ? asked : undefined;
+  const isByType = view === 'types' && openType === undefined;
+  const shown =
+    view === 'models'
+      ? columns
+      : openType === undefined
+        ? types.map(({ best }) => best)
+        : columns.filter(({ model }) => model.type === openType);
   const [compared, setCompared] = useState<readonly string[]>([]);
   const toggle = (id: string): void =>
     setCompared((before) =>
@@ -100,6 +135,7 @@ export function LineUpPage() {
             <p className={styles.remarks}>{furtherRemarks(position)}</p>
           </header>
           <DutySentence line={line} position={position} />
+          <AskFirst line={line} position={position} looked={looked} />
           <DutyFacts duty={duty} />
           <CurrentPick line={line} position={position} models={models} settings={settings} />
           <Findings
@@ -116,6 +152,27 @@ export function LineUpPage() {
           <section aria-label={words('lineUp.label')} className={styles.lineUp}>
             <HandleSlider>
               <nav className={`${styles.beside} no-print`} aria-label={words('compare.beside')}>
+                <ToggleButtonGroup
+                  exclusive
+                  size="small"
+                  aria-label={words('lineUp.view')}
+                  value={view}
+                  onChange={(_event, to: LineUpView | null) => {
+                    if (to) dispatch(viewChosen(to));
+                    setOpenType(undefined);
+                  }}
+                >
+                  {(['types', 'models'] as const).map((of) => (
+                    <ToggleButton key={of} value={of}>
+                      {words(`lineUp.views.${of}`)}
+                    </ToggleButton>
+                  ))}
+                </ToggleButtonGroup>
+                {openType !== undefined && (
+                  <Button size="small" onClick={() => setOpenType(undefined)}>
+                    ‹ {words('lineUp.allTypes')}
+                  </Button>
+                )}
                 <Link to={`${lineAt}/matrix/${tagAt}`}>{words('matrix.link')}</Link>
                 {compared.length < 2 ? (
                   <span>{words('compare.hint')}</span>
@@ -139,7 +196,11 @@ export function LineUpPage() {
             ) : (
               <ColumnTable
                 duty={duty}
-                columns={columns}
+                columns={shown}
+                soFar={openVerdicts}
+                margins={margins ?? NOT_YET}
+                {...(isByType && { types: new Map(types.map((one) => [one.best.model.id, one])) })}
+                openType={setOpenType}
                 pickedId={position.pick?.modelId}
                 alike={alike}
                 money={money}
@@ -148,7 +209,14 @@ export function LineUpPage() {
                 toggle={toggle}
               />
             )}
-            <Tray tray={tray} otherSizes={otherSizes} size={size} />
+            <Tray
+              duty={duty}
+              settings={settings}
+              tray={tray}
+              columns={columns}
+              otherSizes={otherSizes}
+              size={size}
+            />
             {columns.length > 0 && (
               <Suspense>
                 <Charts duty={duty} columns={columns} />
@@ -167,6 +235,7 @@ export function LineUpPage() {
             position={position}
             column={open}
             settings={settings}
+            context={pickContext(position, open, columns, margins?.get(open.model.id))}
             close={close}
           />
         )}

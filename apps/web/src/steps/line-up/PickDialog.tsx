@@ -1,5 +1,5 @@
 import type { LineView, PositionView } from '@grevik/contracts';
-import { type HouseRuleSettings, MEDIUM_FACTS, modelWords, pickReason } from '@grevik/core';
+import { type HouseRuleSettings, MEDIUM_FACTS, type PickContext, modelWords, pickReason } from '@grevik/core';
 import { Alert, Button, Dialog, DialogActions, DialogContent, DialogTitle, TextField } from '@mui/material';
 import { useState } from 'react';
 import { VerdictMark } from '../../kit/VerdictMark';
@@ -15,13 +15,15 @@ interface PickDialogProps {
   position: PositionView;
   column: ModelColumn;
   settings: HouseRuleSettings;
+  /** What it beats, rests on and holds until. */
+  context?: PickContext;
   close: () => void;
 }
 
 /** Picks a valve with its reason: written for the person, and theirs to change. */
-export function PickDialog({ line, position, column, settings, close }: PickDialogProps) {
+export function PickDialog({ line, position, column, settings, context, close }: PickDialogProps) {
   const already = position.pick?.modelId === column.model.id ? position.pick.reason : undefined;
-  const [reason, setReason] = useState(already ?? pickReason(column));
+  const [reason, setReason] = useState(already ?? pickReason(column, context));
   const [pick, { isLoading, error }] = usePickMutation();
   const [forMany, setForMany] = useState(false);
   const undoable = useUndoable();

@@ -145,7 +145,16 @@ describe('reasons', () => {
 describe('the tray', () => {
   it('keeps what is out in sight with its reason, and names what is not made in the size', () => {
     const { tray, otherSizes } = lineUp({ ...duty, temperatureC: 90 }, [BALL, NYLON, LARGE]);
-    show(<Tray tray={tray} otherSizes={otherSizes} size="¾ in" />);
+    show(
+      <Tray
+        duty={duty}
+        settings={houseRuleSettings()}
+        columns={[]}
+        tray={tray}
+        otherSizes={otherSizes}
+        size="¾ in"
+      />,
+    );
     const region = screen.getByRole('region', { name: 'Ruled out' });
     expect(region).toHaveTextContent('1 ruled out');
     expect(region).toHaveTextContent('Brindlow 14N');
@@ -154,7 +163,9 @@ describe('the tray', () => {
   });
 
   it('is not there where nothing is out', () => {
-    show(<Tray tray={[]} otherSizes={[]} size="¾ in" />);
+    show(
+      <Tray duty={duty} settings={houseRuleSettings()} columns={[]} tray={[]} otherSizes={[]} size="¾ in" />,
+    );
     expect(screen.queryByRole('region')).not.toBeInTheDocument();
   });
 });

@@ -1,4 +1,12 @@
-import { type CatalogueModel, ADVICE, FUNCTION_WORDS, PIPE_FACTS, modelWords, pickedNow } from '@grevik/core';
+import {
+  type CatalogueModel,
+  ADVICE,
+  FUNCTION_WORDS,
+  PIPE_FACTS,
+  modelWords,
+  pickedNow,
+  reasonAlone,
+} from '@grevik/core';
 import { Button, Table, TableBody, TableCell, TableContainer, TableHead, TableRow } from '@mui/material';
 import { Link } from 'react-router';
 import { UrgentFinding } from '../../kit/found/UrgentFinding';
@@ -99,7 +107,7 @@ export function SchedulePage() {
                       />
                     )}
                   </TableCell>
-                  <TableCell>{picked?.reason}</TableCell>
+                  <TableCell>{picked && reasonAlone(picked.reason, picked.model)}</TableCell>
                   <TableCell className={styles.figure}>{picked?.size && money(picked.size.price)}</TableCell>
                 </TableRow>
               );

@@ -25,7 +25,7 @@ export interface Measured {
   limit: number;
   unit: 'Pa' | 'C' | 'm' | 'm/s' | 's' | 'ratio' | 'W';
   /** The shortest closing that keeps under the limit, s. */
-  leastTimeS?: number;
+  leastTimeS?: number | undefined;
 }
 
 /** What a rule says of one valve: a judgement, or a question for the fact it would need. */

@@ -10,6 +10,7 @@ export {
   priceEach,
   sizeFor,
 } from './catalogue-model.js';
+export { type RuledOutGroup, type TypeColumn, columnsByType, ruledOutByReason } from './columns-by-type.js';
 export { type Compared, compare, openDropPa } from './compare.js';
 export { type Cost, costOf } from './cost.js';
 export { type FlowPoint, flowCurve } from './flow-curve.js';
@@ -18,6 +19,6 @@ export { type Column, type LineUp, lineUp } from './line-up.js';
 export { type JudgedPick, type PickedNow, judgePick, pickedNow } from './judge-pick.js';
 export { modelWords } from './model-words.js';
 export { type OpenValve, openValve } from './open-valve.js';
-export { pickReason } from './pick-reason.js';
+export { type PickContext, pickReason, reasonAlone } from './pick-reason.js';
 export { type RatedAt, ratingCurve } from './rating-curve.js';
 export { type Placed, type Switched, whatIf } from './what-if.js';

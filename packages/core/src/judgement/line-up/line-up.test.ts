@@ -4,11 +4,14 @@ import {
   type CatalogueModel,
   atHandle,
   candidateOf,
+  columnsByType,
   lineUp,
   modelWords,
   openValve,
   pickReason,
   pickedNow,
+  reasonAlone,
+  ruledOutByReason,
 } from './index.js';
 
 const duty: Duty = {
@@ -158,6 +161,51 @@ describe('at the handle', () => {
   it('says nothing where the flow is not known, or the medium is a gas', () => {
     expect(atHandle({ ...duty, flowM3s: undefined }, 'ball', 41, 1)).toBeUndefined();
     expect(atHandle({ ...duty, medium: 'natural-gas' }, 'ball', 41, 1)).toBeUndefined();
+  });
+});
+
+describe('the reason for a pick', () => {
+  const { columns } = lineUp(duty, [press, { ...press, model: '88', sizes: [{ dn: 20, price: 90 }] }]);
+  const [first, second] = columns;
+
+  it('names what it beat and why, what it rests on, and until when it holds', () => {
+    const reason = pickReason(first!, {
+      beaten: second,
+      assumed: ['temperature'],
+      until: [
+        { fact: 'pressure', share: 0.32 },
+        { fact: 'flow', share: -0.5 },
+      ],
+    });
+    expect(reason).toContain('Before Ostrand 88, which costs more per year.');
+    expect(reason).toContain('Rests on what is only assumed: temperature.');
+    expect(reason).toContain('Holds until pressure is 32 % higher, or flow is 50 % lower.');
+  });
+
+  it('says of what needs care why, and stands alone beside the model', () => {
+    const reasons = [{ rule: 'x', verdict: 'care' as const, text: 'It seizes.' }];
+    expect(
+      pickReason({ ...first!, verdict: 'fits' }, { beaten: { ...second!, verdict: 'care', reasons } }),
+    ).toContain('which needs care (It seizes).');
+    expect(reasonAlone(pickReason(first!), press)).not.toContain('Ostrand');
+    expect(reasonAlone('Because I say so.', press)).toBe('Because I say so.');
+  });
+});
+
+describe('by types', () => {
+  const globe: CatalogueModel = { ...press, model: 'G', type: 'globe', sizes: [{ dn: 20, price: 33 }] };
+  const check: CatalogueModel = { ...press, model: 'C', type: 'check-swing' };
+
+  it('one column a type stands for all its models and their prices', () => {
+    const types = columnsByType(lineUp(duty, [press, reduced, globe]).columns);
+    expect(types.find(({ type }) => type === 'ball')).toMatchObject({ prices: [11, 18], models: [{}, {}] });
+    expect(types.map(({ best }) => best.model.type)).toEqual([...new Set(types.map(({ type }) => type))]);
+  });
+
+  it('what is out stands by its reason, the commonest first', () => {
+    const models = [check, { ...press, model: 'N', approvals: [] }, { ...check, model: 'D' }];
+    const groups = ruledOutByReason(lineUp(duty, models).tray);
+    expect(groups[0]?.columns.map(({ model }) => model.model)).toEqual(['C', 'D']);
   });
 });
 

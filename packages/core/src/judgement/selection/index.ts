@@ -1,10 +1,10 @@
 export * from '../duty/index.js';
 export { ADVICE } from './advice.js';
 export { type ExpectedLife, type LifeReason, expectedLife } from './expected-life.js';
-export { type Judged, type Reason, judgeCandidate } from './judge-candidate.js';
+export { type Judged, type Reason, judgeCandidate, judging } from './judge-candidate.js';
 export { boreRatio, estimatedOpenKv } from './open-kv.js';
 export { RULES } from './rules/index.js';
-export { pricePerYear } from './score.js';
+export { pricePerYear, rank } from './score.js';
 export { type Scoring, type Selected, type Selection, select } from './select.js';
 export { selectCalculation } from './select-calculation.js';
 export { STANDARD_WEIGHTS, WEIGHTED, type Weights } from './weights.js';

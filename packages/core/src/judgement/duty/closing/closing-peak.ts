@@ -24,6 +24,8 @@ const SLOWEST_S = 1e5;
 const SOLVED_TO = 0.004;
 const MOST_TRIES = 40;
 const LAST_TRIES = 5;
+/** A closing that lasts so many reflections raises the pressure by next to nothing: its bound stands for it. */
+const MOST_CRITICALS = 5000;
 /** What a rigid column may be short of the simulated rise. */
 const RIGID_MARGIN = 2;
 
@@ -162,6 +164,7 @@ function simulatedPa(line: ClosingLine, law: ClosureLaw, timeS: number): number 
 }
 
 function surgedPa(line: ClosingLine, law: ClosureLaw, timeS: number, reaches = MOST_REACHES): number {
+  if (timeS > MOST_CRITICALS * line.criticalS) return mostPeakPa(line, law, timeS);
   return surge({
     ...line.surge,
     closure: { law, timeS },

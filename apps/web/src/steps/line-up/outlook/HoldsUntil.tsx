@@ -1,0 +1,50 @@
+import { type Edge, type Margins, modelWords } from '@grevik/core';
+import { factName, quantityOf } from '../../../kit/duty/field-words';
+import { type Figures, useFigures } from '../../../kit/useFigures';
+import { type Words, useWords } from '../../../words';
+import type { ModelColumn } from '../model-column';
+import styles from './Outlook.module.css';
+
+/** Edges said in full; the rest behind a line. */
+const SHOWN = 3;
+
+/** Until when a verdict holds: its nearest edges in figures, and what it becomes beyond. */
+export function HoldsUntil({ column, margins }: { column: ModelColumn; margins: Margins | undefined }) {
+  const figures = useFigures();
+  const words = useWords();
+  if (!margins) return <span className={styles.pending}>…</span>;
+  const said = edgesSaid(margins, figures, words);
+  if (said.length === 0) return <>{words('holds.always')}</>;
+  return (
+    <ul className={styles.edges} aria-label={words('holds.of', { model: modelWords(column.model).from })}>
+      {said.slice(0, SHOWN).map((edge) => (
+        <li key={edge}>{edge}</li>
+      ))}
+      {said.length > SHOWN && (
+        <li>
+          <details>
+            <summary>{words('holds.more', { count: said.length - SHOWN })}</summary>
+            {said.slice(SHOWN).map((edge) => (
+              <p key={edge}>{edge}</p>
+            ))}
+          </details>
+        </li>
+      )}
+    </ul>
+  );
+}
+
+/** Each edge of a verdict in words: “pressure up to 480 psi, then with care”. */
+export const edgesSaid = ({ edges }: Pick<Margins, 'edges'>, figures: Figures, words: Words): string[] =>
+  edges.map(({ fact, direction, value, verdict }) =>
+    words(direction === 'up' ? 'holds.up' : 'holds.down', {
+      fact: factName(fact === 'pipe.lengthUpstreamM' ? 'run' : fact),
+      value: figure({ fact, value }, figures),
+      then: words(`holds.then.${verdict}`),
+    }),
+  );
+
+const figure = ({ fact, value }: Pick<Edge, 'fact' | 'value'>, figures: Figures): string => {
+  const quantity = quantityOf(fact === 'pipe.lengthUpstreamM' ? 'run' : fact);
+  return quantity ? figures.quantity(value, quantity) : String(Number(value.toPrecision(2)));
+};

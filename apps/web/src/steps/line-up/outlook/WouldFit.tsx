@@ -1,0 +1,96 @@
+import {
+  BODY_WORDS,
+  type BodyMaterial,
+  type Duty,
+  END_WORDS,
+  type End,
+  HOUSE_RULES,
+  type HouseRuleSettings,
+  type Remedy,
+  SEAT_WORDS,
+  type SeatMaterial,
+  candidateOf,
+  modelWords,
+  remedies,
+} from '@grevik/core';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import { VerdictMark } from '../../../kit/VerdictMark';
+import { type DutyFact, factName, factWords } from '../../../kit/duty/field-words';
+import { type Figures, useFigures } from '../../../kit/useFigures';
+import { useWords } from '../../../words';
+import type { ModelColumn } from '../model-column';
+import styles from './Outlook.module.css';
+
+const SHOWN = 5;
+
+interface WouldFitProps {
+  duty: Duty;
+  settings: HouseRuleSettings;
+  column: ModelColumn;
+  /** What could serve: the models a change may lead to. */
+  columns: readonly ModelColumn[];
+}
+
+/** The single changes that would lift a verdict, each with where it is made: another model, the duty, or a house rule. */
+export function WouldFit({ duty, settings, column, columns }: WouldFitProps) {
+  const figures = useFigures();
+  const words = useWords();
+  const { remedies: found } = useMemo(
+    () => remedies(duty, candidateOf(column.model, column.size), settings),
+    [duty, column, settings],
+  );
+  if (found.length === 0) return <p className={styles.pending}>{words('wouldFit.nothing')}</p>;
+  return (
+    <>
+      <p className={styles.pending}>{words('wouldFit.title')}</p>
+      <ul className={styles.remedies}>
+        {found.slice(0, SHOWN).map((remedy) => {
+          const has = columns.find(
+            (other) => other.model.type === column.model.type && isMade(other, remedy),
+          );
+          return (
+            <li key={`${remedy.of} ${remedy.field} ${String(remedy.to)}`}>
+              {said(remedy, duty, figures)} <VerdictMark verdict={remedy.verdict} />{' '}
+              {has && words('wouldFit.model', { model: modelWords(has.model).from })}
+              {remedy.of === 'house-rule' && <Link to="/house-rules">{words('wouldFit.rule')}</Link>}
+            </li>
+          );
+        })}
+      </ul>
+    </>
+  );
+}
+
+const isMade = ({ model }: ModelColumn, { of, field, to }: Remedy): boolean => {
+  if (of !== 'candidate') return false;
+  if (field === 'approvals') return model.approvals?.includes(to as 'potable') ?? false;
+  const value = model[field as 'port'];
+  return Array.isArray(to) ? JSON.stringify(value) === JSON.stringify(to) : value === to;
+};
+
+/** A change in words: “seats: PTFE”, “pressure: 180 psi”. */
+function said({ of, field, to }: Remedy, duty: Duty, figures: Figures): string {
+  if (of === 'house-rule') {
+    const rule = HOUSE_RULES[field as keyof typeof HOUSE_RULES];
+    return `${rule.question} ${(rule.options as Record<string, string>)[String(to)] ?? ''}`;
+  }
+  if (of === 'duty') {
+    const fact = field as DutyFact;
+    return `${factName(fact)}: ${factWords({ ...duty, [fact]: to }, fact, figures)}`;
+  }
+  if (Array.isArray(to)) return `ends: ${(to as End[]).map((end) => END_WORDS[end]).join(' × ')}`;
+  const value = String(to);
+  if (field === 'seatMaterial') return `seats: ${SEAT_WORDS[value as SeatMaterial]}`;
+  if (field === 'bodyMaterial') return `body: ${BODY_WORDS[value as BodyMaterial]}`;
+  if (field === 'closeTimeS') return `closing time: ${value} s`;
+  return `${FIELD_WORDS[field] ?? field}: ${value.replaceAll('-', ' ')}`;
+}
+
+const FIELD_WORDS: Readonly<Record<string, string>> = {
+  port: 'port',
+  stem: 'stem',
+  operator: 'operator',
+  pieces: 'body pieces',
+  approvals: 'approved for',
+};

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { lookAhead } from './look-ahead';
+
+expose(lookAhead);

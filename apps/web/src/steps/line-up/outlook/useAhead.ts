@@ -1,0 +1,99 @@
+import { type Duty, type HouseRuleSettings, type OpenQuestions, candidateOf } from '@grevik/core';
+import { type Remote, wrap } from 'comlink';
+import { useEffect, useMemo, useState } from 'react';
+import type { ModelColumn } from '../model-column';
+import { type Ahead, type Asked, lookAhead } from './look-ahead';
+
+let worker: Remote<typeof lookAhead> | undefined;
+
+/** In a worker, so that the handle stays smooth; where there are no workers, in place. */
+async function answer(asked: Asked): Promise<Ahead> {
+  if (typeof Worker === 'undefined') return lookAhead(asked);
+  worker ??= wrap<typeof lookAhead>(
+    new Worker(new URL('./look-ahead.worker.ts', import.meta.url), { type: 'module' }),
+  );
+  return worker(asked);
+}
+
+/** One at a time; of those that come meanwhile only the latest is asked. */
+let running = false;
+let latest: (() => Promise<void>) | undefined;
+async function inTurn(work: () => Promise<void>): Promise<void> {
+  latest = work;
+  if (running) return;
+  running = true;
+  while (latest) {
+    const next: () => Promise<void> = latest;
+    latest = undefined;
+    await next();
+  }
+  running = false;
+}
+
+const SLOW_MS = 200;
+
+export interface LookedAhead {
+  /** Undefined until the first answer. */
+  ahead: Ahead | undefined;
+  questions: OpenQuestions | undefined;
+  /** Models by the place questions name them by. */
+  order: readonly ModelColumn[];
+  isSlow: boolean;
+}
+
+/**
+ * What to ask first and until when verdicts hold, worked out beside the screen.
+ *
+ * @param duty     as the position gives it
+ * @param columns  what could serve, best first
+ * @param tray     what is out
+ * @param settings house rules in force
+ */
+export function useAhead(
+  duty: Duty & { origins?: Partial<Record<string, string>> | undefined },
+  columns: readonly ModelColumn[],
+  tray: readonly ModelColumn[],
+  settings: HouseRuleSettings,
+): LookedAhead {
+  const [known, setKnown] = useState<{ of: Asked; ahead: Ahead }>();
+  const [slow, setSlow] = useState<Asked>();
+  const order = useMemo(() => [...columns, ...tray], [columns, tray]);
+  const asked = useMemo((): Asked => {
+    const { origins = {}, ...facts } = duty;
+    return {
+      duty: facts,
+      candidates: order.map(({ model, size }) => candidateOf(model, size)),
+      lifeYears: order.map(({ life }) => life.years),
+      serving: columns.length,
+      assumed: Object.entries(origins).flatMap(([fact, origin]) => (origin === 'assumed' ? [fact] : [])),
+      settings,
+    };
+  }, [duty, order, columns.length, settings]);
+  useEffect(() => {
+    let isOutdated = false;
+    const timer = window.setTimeout(() => setSlow(asked), SLOW_MS);
+    void inTurn(async () => {
+      if (isOutdated) return;
+      const ahead = await answer(asked);
+      window.clearTimeout(timer);
+      if (!isOutdated) setKnown({ of: asked, ahead });
+    });
+    return () => {
+      isOutdated = true;
+      window.clearTimeout(timer);
+    };
+  }, [asked]);
+  const ahead = known?.of === asked ? known.ahead : undefined;
+  return { ahead, questions: ahead?.questions, order, isSlow: ahead === undefined && slow === asked };
+}
+
+/** Ids of the models whose verdict is only so far: an open question could change it. */
+export function soFar({ questions, order }: Pick<LookedAhead, 'questions' | 'order'>): ReadonlySet<string> {
+  const open = new Set<string>();
+  if (!questions) return open;
+  for (const { values, matters } of questions.questions) {
+    if (matters === 'pick' && questions.top !== null) open.add(order[questions.top]?.model.id ?? '');
+    for (const { changed } of values) for (const index of changed) open.add(order[index]?.model.id ?? '');
+  }
+  return open;
+}

@@ -1,0 +1,109 @@
+import {
+  type Candidate,
+  type Duty,
+  type DutyFact,
+  type HouseRuleSettings,
+  type Judgement,
+  type Rule,
+  type Verdict,
+  askedFact,
+} from '../duty/index.js';
+import { RULES, type Reason } from '../selection/index.js';
+import { noting } from './read-facts.js';
+
+/** What one rule says of one valve, and the facts it looked at to say it. */
+export interface SaidByRule {
+  rule: Rule;
+  reads: ReadonlySet<DutyFact>;
+  reasons: readonly Reason[];
+}
+
+/** Everything that is said of a valve at a duty, rule by rule in the table's order. Rules that read nothing and say nothing are left out. */
+export interface Analysed {
+  valve: Candidate;
+  said: readonly SaidByRule[];
+}
+
+export const LEVEL: Readonly<Record<Verdict, number>> = { fits: 0, care: 1, out: 2 };
+export const VERDICTS: readonly Verdict[] = ['fits', 'care', 'out'];
+
+/**
+ * Judges valves rule by rule at a duty, and notes the facts of the duty each rule reads, so that another value of a fact has only those rules
+ * asked again.
+ *
+ * @param duty     as the position gives it
+ * @param valves   the candidates
+ * @param settings house rules in force
+ *
+ * @example
+ * analyse(duty, [{ type: 'ball' }], settings)[0].said.find(({ rule }) => rule.id === 'headroom').reads // has 'headroomM'
+ */
+export function analyse(duty: Duty, valves: readonly Candidate[], settings: HouseRuleSettings): Analysed[] {
+  const { fresh, read } = noting(duty);
+  const concerns = new Map<string, Concern>();
+  const concernOf = (rule: Rule, valve: Candidate): Concern => {
+    const key = `${rule.id} ${valve.type}`;
+    let known = concerns.get(key);
+    if (!known) {
+      const reads = new Set<DutyFact>();
+      const is = read(reads, () => rule.concerns?.(fresh(), valve.type) ?? true);
+      concerns.set(key, (known = { rule, reads, reasons: NOTHING, is }));
+    }
+    return known;
+  };
+  return valves.map((valve) => ({
+    valve,
+    said: RULES.flatMap((rule): SaidByRule[] => {
+      const concern = concernOf(rule, valve);
+      if (!concern.is) return concern.reads.size > 0 ? [concern] : [];
+      const reads = new Set(concern.reads);
+      const reasons = read(reads, () => reasonsOf(rule, fresh(), valve, settings));
+      return reads.size > 0 || reasons.length > 0 ? [{ rule, reads, reasons }] : [];
+    }),
+  }));
+}
+
+/** Whether a rule has anything to say of a type, and what it read to know that. */
+interface Concern extends SaidByRule {
+  is: boolean;
+}
+
+const NOTHING: readonly Reason[] = [];
+
+/** What one rule says of a valve at a duty. */
+export function reasonsOf(
+  rule: Rule,
+  duty: Duty,
+  valve: Candidate,
+  settings: HouseRuleSettings,
+): readonly Reason[] {
+  if (rule.concerns && !rule.concerns(duty, valve.type)) return NOTHING;
+  if (rule.applies && !rule.applies(duty, valve)) return NOTHING;
+  const judged = rule.judge(duty, valve, settings, false);
+  if (!judged) return NOTHING;
+  const all = Array.isArray(judged) ? (judged as readonly Judgement[]) : [judged as Judgement];
+  return all.map((judgement): Reason => {
+    if ('ask' in judgement || 'askDuty' in judgement)
+      return { rule: `unknown-${askedFact(judgement)}`, verdict: 'care', text: judgement.text };
+    return { rule: rule.id, ...judgement };
+  });
+}
+
+/** How bad the worst of some reasons is: 0 nothing against it, 1 care, 2 out. */
+export function levelOf(reasons: readonly Reason[]): number {
+  let level = 0;
+  for (const { verdict } of reasons)
+    if (verdict === 'out') return 2;
+    else if (verdict === 'care') level = 1;
+  return level;
+}
+
+/** All reasons of a valve as `select` gives them but for their order: a question that two rules ask stands once. */
+export function gathered(parts: readonly (readonly Reason[])[]): Reason[] {
+  const reasons: Reason[] = [];
+  for (const part of parts)
+    for (const reason of part)
+      if (!reason.rule.startsWith('unknown-') || !reasons.some(({ rule }) => rule === reason.rule))
+        reasons.push(reason);
+  return reasons;
+}
