@@ -221,9 +221,16 @@ for (const [width, height, schemes, names] of [
   [1280, 800, ['light', 'dark'], Object.keys(SCREENS)],
   [390, 844, ['light'], ON_SITE],
 ] as const) {
-  test(`no screen has a serious fault, ${width} wide, ${schemes.join(' and ')}`, async ({ browser }) => {
+  test(`no screen has a serious fault, ${width} wide, ${schemes.join(' and ')}`, async ({
+    browser,
+    storageState,
+  }) => {
     test.setTimeout(300_000);
-    const context = await browser.newContext({ viewport: { width, height }, reducedMotion: 'reduce' });
+    const context = await browser.newContext({
+      viewport: { width, height },
+      reducedMotion: 'reduce',
+      ...(storageState !== undefined && { storageState }),
+    });
     const page = await context.newPage();
     await page.goto('/');
     await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
@@ -250,6 +257,10 @@ test('strip, handle and columns are worked and understood without sight', async 
   await expect(handle).toHaveAttribute('aria-valuetext', '99 % open');
   const first = page.getByRole('columnheader').first();
   await expect(first.getByRole('img')).toHaveAccessibleName(/valve cut open, handle 99 % open\. \w+/);
+  for (const view of ['Types', 'Models']) {
+    await page.keyboard.press('Tab');
+    await expect(page.getByRole('button', { name: view, exact: true })).toBeFocused();
+  }
   await page.keyboard.press('Tab');
   await expect(page.getByRole('link', { name: 'Types for the whole line' })).toBeFocused();
   await page.keyboard.press('Tab');

@@ -42,6 +42,10 @@ const NAMES: Partial<Record<DutyFact, string>> = {
   operatedPerYear: words('duty.often'),
 };
 
+/** How the sentence names a fact that the rules name. */
+export const sentenceFact = (fact: string): DutyFact =>
+  fact === 'pipe.material' ? 'pipe' : fact === 'pipe.lengthUpstreamM' ? 'run' : (fact as DutyFact);
+
 /** The quantity a fact is a figure of; undefined where it is a word. */
 export const quantityOf = (fact: DutyFact): Quantity | undefined => QUANTITIES[fact];
 

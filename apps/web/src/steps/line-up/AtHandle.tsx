@@ -3,7 +3,7 @@ import { Cutaway } from '../../kit/cutaway/Cutaway';
 import { useFigures } from '../../kit/useFigures';
 import { useAppSelector } from '../../store/store';
 import { useWords } from '../../words';
-import type { ModelColumn } from './model-column';
+import type { ModelColumn } from '../../kit/outlook/model-column';
 
 /** Where the handle is. Only what moves with it asks: the rest of the table stands still while it is dragged. */
 const useOpening = (): number => useAppSelector(({ handle }) => handle);

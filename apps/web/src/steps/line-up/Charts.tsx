@@ -17,7 +17,7 @@ import {
   roundAbove,
   under,
 } from '../../kit/chart/chart-parts';
-import type { ModelColumn } from './model-column';
+import type { ModelColumn } from '../../kit/outlook/model-column';
 
 const HEIGHT = 176;
 interface ChartsProps {

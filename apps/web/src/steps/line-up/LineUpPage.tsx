@@ -3,9 +3,11 @@ import {
   type Duty,
   MEDIUM_FACTS,
   type Margins,
+  type PositionDuty,
   type ValveType,
   columnsByType,
   lineUp,
+  modelWords,
 } from '@grevik/core';
 import { Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { Suspense, lazy, useMemo, useState } from 'react';
@@ -29,13 +31,15 @@ import { MOST_COMPARED } from './compare/most-compared';
 import { type Answers, type Answering, AnsweringContext, withAnswer } from './answers';
 import { AnswersKept } from './AnswersKept';
 import { ColumnTable } from './ColumnTable';
-import type { ModelColumn } from './model-column';
+import type { ModelColumn } from '../../kit/outlook/model-column';
 import { CurrentPick } from './CurrentPick';
 import { HandleSlider } from '../../kit/handle/HandleSlider';
 import styles from './LineUpPage.module.css';
-import { AskFirst } from './outlook/AskFirst';
-import { pickContext } from './outlook/pick-context';
-import { soFar, useAhead } from './outlook/useAhead';
+import { HoldBars } from '../../kit/outlook/HoldBars';
+import { Trying } from './Trying';
+import { AskFirst } from '../../kit/outlook/AskFirst';
+import { pickContext } from './pick-context';
+import { soFar, useAhead } from '../../kit/outlook/useAhead';
 import { PhoneBar } from './PhoneBar';
 import { PickDialog } from './PickDialog';
 import { Tray } from './Tray';
@@ -46,6 +50,7 @@ import { useAlike } from './useAlike';
 const Charts = lazy(() => import('./Charts'));
 
 const NOTCH = 0.05;
+const NOTHING_TRIED: Partial<PositionDuty> = {};
 /** Until the first answer every column says that it is being worked out. */
 const NOT_YET: ReadonlyMap<string, Margins> = new Map();
 
@@ -59,7 +64,13 @@ export function LineUpPage() {
   const weights = useAppSelector((state) => state.weights);
   const alike = useAlike(line, position);
   const [picking, setPicking] = useState<ModelColumn>();
-  const duty: Duty = useMemo(() => ({ ...position.duty, medium: line.medium }), [position.duty, line.medium]);
+  const [tried, setTried] = useState<{ of: PositionDuty; facts: Partial<PositionDuty> }>();
+  // What is tried is of the duty it was tried on: once that is another, it is forgotten.
+  const trial = tried?.of === position.duty ? tried.facts : NOTHING_TRIED;
+  const duty: Duty = useMemo(
+    () => ({ ...position.duty, ...trial, medium: line.medium }),
+    [position.duty, trial, line.medium],
+  );
   const [answers, setAnswers] = useState<Answers>({});
   const answering = useMemo(
     (): Answering => ({
@@ -135,6 +146,9 @@ export function LineUpPage() {
             <p className={styles.remarks}>{furtherRemarks(position)}</p>
           </header>
           <DutySentence line={line} position={position} />
+          {trial !== NOTHING_TRIED && (
+            <Trying line={line} position={position} trial={trial} back={() => setTried(undefined)} />
+          )}
           <AskFirst line={line} position={position} looked={looked} />
           <DutyFacts duty={duty} />
           <CurrentPick line={line} position={position} models={models} settings={settings} />
@@ -207,6 +221,14 @@ export function LineUpPage() {
                 pick={setPicking}
                 compared={compared}
                 toggle={toggle}
+              />
+            )}
+            {shown[0] && (
+              <HoldBars
+                duty={duty}
+                margins={margins?.get(shown[0].model.id)}
+                model={modelWords(shown[0].model).from}
+                attempt={(fact, value) => setTried({ of: position.duty, facts: { ...trial, [fact]: value } })}
               />
             )}
             <Tray

@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import { useMay } from '../../store/people-api';
 import { useWords } from '../../words';
 import { useLineFrame } from '../../shell/useLineFrame';
-import type { ModelColumn } from './model-column';
+import type { ModelColumn } from '../../kit/outlook/model-column';
 import styles from './PhoneBar.module.css';
 
 /** On a phone, the one thing to do next: pick the first choice, or walk on. */

@@ -7,7 +7,7 @@ import { useUndoable } from '../../kit/useUndoable';
 import { usePickMutation } from '../../store/api';
 import { failureText, refusalOf } from '../../store/failure';
 import { useWords } from '../../words';
-import type { ModelColumn } from './model-column';
+import type { ModelColumn } from '../../kit/outlook/model-column';
 import { PickMany } from './PickMany';
 
 interface PickDialogProps {

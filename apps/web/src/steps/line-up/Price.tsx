@@ -1,7 +1,7 @@
 import { type Cost, costOf } from '@grevik/core';
 import { useWords } from '../../words';
 import styles from './ColumnTable.module.css';
-import type { ModelColumn } from './model-column';
+import type { ModelColumn } from '../../kit/outlook/model-column';
 
 interface PriceProps {
   column: ModelColumn;

@@ -3,8 +3,8 @@ import { type Duty, type HouseRuleSettings, modelWords, ruledOutByReason } from 
 import { useState } from 'react';
 import { useFigures } from '../../kit/useFigures';
 import { useWords } from '../../words';
-import type { ModelColumn } from './model-column';
-import { WouldFit } from './outlook/WouldFit';
+import type { ModelColumn } from '../../kit/outlook/model-column';
+import { WouldFit } from '../../kit/outlook/WouldFit';
 import { Reasons } from './Reasons';
 import styles from './Tray.module.css';
 

@@ -6,7 +6,7 @@ import { handleMoved } from '../../store/handle-slice';
 import { BALL, GATE, LARGE, NYLON, POSITION } from '../../testing/demo';
 import { show } from '../../testing/render';
 import { ColumnTable } from './ColumnTable';
-import type { ModelColumn } from './model-column';
+import type { ModelColumn } from '../../kit/outlook/model-column';
 import { Reasons } from './Reasons';
 import { Tray } from './Tray';
 import { TypeList } from './TypeList';

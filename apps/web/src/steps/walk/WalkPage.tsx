@@ -15,7 +15,7 @@ type View = (typeof VIEWS)[number];
 
 /** The line as it is found: its outline, its plan with the isolation answer, and what is at the position one stands at. */
 export function WalkPage() {
-  const { line, settings, position, addressOf } = useWalkFrame();
+  const { line, settings, models, position, addressOf } = useWalkFrame();
   const [query, setQuery] = useSearchParams();
   const [view, setView] = useState<View>('here');
   const navigate = useNavigate();
@@ -75,6 +75,7 @@ export function WalkPage() {
             line={line}
             walk={walk}
             settings={settings}
+            models={models}
             position={position}
             next={next}
           />

@@ -1,4 +1,4 @@
-import type { LineView, PositionView } from '@grevik/contracts';
+import type { LineView, ModelView, PositionView } from '@grevik/contracts';
 import {
   type Found,
   type HouseRuleSettings,
@@ -20,6 +20,7 @@ import { useFigures } from '../../kit/useFigures';
 import { dateWords } from '../../kit/when';
 import { failureText, refusalOf } from '../../store/failure';
 import { adviceAt } from '../../kit/found/advice-at';
+import { WhatToLookAt } from '../../kit/outlook/WhatToLookAt';
 import { TurnsField, turnsOf } from '../../kit/found/TurnsField';
 import { useAddEntryMutation } from '../../store/log-api';
 import { useMay } from '../../store/people-api';
@@ -38,12 +39,13 @@ interface WhatIsHereProps {
   line: LineView;
   walk: Walked;
   settings: HouseRuleSettings;
+  models: readonly ModelView[];
   position: PositionView;
   next: () => void;
 }
 
 /** What stands at a position and how it is: written down by tapping, judged as it is entered. */
-export function WhatIsHere({ line, walk, settings, position, next }: WhatIsHereProps) {
+export function WhatIsHere({ line, walk, settings, models, position, next }: WhatIsHereProps) {
   const item = walk.items.find(({ positionId }) => positionId === position.id);
   const before = item ? conditionAt(item, position.condition) : position.condition;
   const [id, setId] = useState(() => newId());
@@ -198,6 +200,7 @@ export function WhatIsHere({ line, walk, settings, position, next }: WhatIsHereP
           </Button>
         </div>
       )}
+      <WhatToLookAt line={line} position={position} models={models} settings={settings} />
       <Photos position={position} lineId={line.id} />
       <NameFields key={`${position.id} ${position.version}`} position={position} lineId={line.id} />
     </section>

@@ -186,6 +186,7 @@ describe('what is here', () => {
         line={{ ...line, medium }}
         walk={walk}
         settings={SETTINGS}
+        models={[]}
         position={position}
         next={next}
       />,

@@ -321,6 +321,7 @@ export const lineUp = {
   },
   ask: {
     title: 'Ask first',
+    lookAt: 'Look at this while you are here',
     nothing: 'Nothing left to ask',
     working: 'Checking what to ask …',
     also: 'Then: {{facts}}.',
@@ -340,6 +341,10 @@ export const lineUp = {
     label: 'Holds until',
     of: 'Until when the verdict on {{model}} holds',
     always: 'no limit in the usual range',
+    bars: 'What {{model}} can take here',
+    trying: 'Trying {{facts}}.',
+    intoDuty: 'Put into the duty',
+    back: 'Back to the duty',
     up: '{{fact}} up to {{value}}, then {{then}}',
     down: '{{fact}} down to {{value}}, then {{then}}',
     more_one: '{{count}} more limit',

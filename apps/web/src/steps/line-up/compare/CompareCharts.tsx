@@ -4,7 +4,7 @@ import styles from '../../../kit/chart/Chart.module.css';
 import { AXIS, CURVE, GRID, Legend, PENS, roundAbove, under } from '../../../kit/chart/chart-parts';
 import { useFigures } from '../../../kit/useFigures';
 import { FlowChart } from '../Charts';
-import type { ModelColumn } from '../model-column';
+import type { ModelColumn } from '../../../kit/outlook/model-column';
 import { useWords } from '../../../words';
 
 const HEIGHT = 230;

@@ -6,7 +6,7 @@ import { Notice } from '../../../kit/Notice';
 import { useFigures } from '../../../kit/useFigures';
 import { HandledCutaway } from '../AtHandle';
 import { HandleSlider } from '../../../kit/handle/HandleSlider';
-import type { ModelColumn } from '../model-column';
+import type { ModelColumn } from '../../../kit/outlook/model-column';
 import { PickDialog } from '../PickDialog';
 import { useAlike } from '../useAlike';
 import { useLineFrame } from '../../../shell/useLineFrame';

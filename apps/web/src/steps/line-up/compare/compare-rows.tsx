@@ -10,7 +10,7 @@ import {
 import type { ReactNode } from 'react';
 import type { Figures } from '../../../kit/useFigures';
 import { VerdictMark } from '../../../kit/VerdictMark';
-import type { ModelColumn } from '../model-column';
+import type { ModelColumn } from '../../../kit/outlook/model-column';
 import { Reasons } from '../Reasons';
 import { WeakestPart } from '../WeakestPart';
 import type { Words } from '../../../words';

@@ -1,7 +1,7 @@
 import { type Duty, type HouseRuleSettings, type OpenQuestions, candidateOf } from '@grevik/core';
 import { type Remote, wrap } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
-import type { ModelColumn } from '../model-column';
+import type { ModelColumn } from './model-column';
 import { type Ahead, type Asked, lookAhead } from './look-ahead';
 
 let worker: Remote<typeof lookAhead> | undefined;

@@ -15,11 +15,11 @@ import {
 } from '@grevik/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { VerdictMark } from '../../../kit/VerdictMark';
-import { type DutyFact, factName, factWords } from '../../../kit/duty/field-words';
-import { type Figures, useFigures } from '../../../kit/useFigures';
-import { useWords } from '../../../words';
-import type { ModelColumn } from '../model-column';
+import { VerdictMark } from '../VerdictMark';
+import { type DutyFact, factName, factWords } from '../duty/field-words';
+import { type Figures, useFigures } from '../useFigures';
+import { useWords } from '../../words';
+import type { ModelColumn } from './model-column';
 import styles from './Outlook.module.css';
 
 const SHOWN = 5;

@@ -1,8 +1,8 @@
 import { type Edge, type Margins, modelWords } from '@grevik/core';
-import { factName, quantityOf } from '../../../kit/duty/field-words';
-import { type Figures, useFigures } from '../../../kit/useFigures';
-import { type Words, useWords } from '../../../words';
-import type { ModelColumn } from '../model-column';
+import { factName, quantityOf, sentenceFact } from '../duty/field-words';
+import { type Figures, useFigures } from '../useFigures';
+import { type Words, useWords } from '../../words';
+import type { ModelColumn } from './model-column';
 import styles from './Outlook.module.css';
 
 /** Edges said in full; the rest behind a line. */
@@ -38,13 +38,13 @@ export function HoldsUntil({ column, margins }: { column: ModelColumn; margins: 
 export const edgesSaid = ({ edges }: Pick<Margins, 'edges'>, figures: Figures, words: Words): string[] =>
   edges.map(({ fact, direction, value, verdict }) =>
     words(direction === 'up' ? 'holds.up' : 'holds.down', {
-      fact: factName(fact === 'pipe.lengthUpstreamM' ? 'run' : fact),
+      fact: factName(sentenceFact(fact)),
       value: figure({ fact, value }, figures),
       then: words(`holds.then.${verdict}`),
     }),
   );
 
 const figure = ({ fact, value }: Pick<Edge, 'fact' | 'value'>, figures: Figures): string => {
-  const quantity = quantityOf(fact === 'pipe.lengthUpstreamM' ? 'run' : fact);
+  const quantity = quantityOf(sentenceFact(fact));
   return quantity ? figures.quantity(value, quantity) : String(Number(value.toPrecision(2)));
 };

@@ -1,7 +1,7 @@
 import type { PositionView } from '@grevik/contracts';
 import { type Margins, type PickContext, factOf } from '@grevik/core';
-import { type DutyFact, factName } from '../../../kit/duty/field-words';
-import type { ModelColumn } from '../model-column';
+import { factName, sentenceFact } from '../../kit/duty/field-words';
+import type { ModelColumn } from '../../kit/outlook/model-column';
 
 /** Edges named in a reason. */
 const NAMED = 2;
@@ -20,8 +20,7 @@ export function pickContext(
   columns: readonly ModelColumn[],
   margins: Margins | undefined,
 ): PickContext {
-  const nameOf = (fact: string): string =>
-    factName((fact === 'pipe.lengthUpstreamM' ? 'run' : fact) as DutyFact);
+  const nameOf = (fact: string): string => factName(sentenceFact(fact));
   const assumed = Object.entries(duty.origins ?? {}).flatMap(([fact, origin]) =>
     origin === 'assumed' ? [nameOf(fact)] : [],
   );

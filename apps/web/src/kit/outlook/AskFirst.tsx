@@ -10,12 +10,12 @@ import {
 import { Button } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
-import { FactField } from '../../../kit/duty/FactField';
-import { type DutyFact, factName, factWords, quantityOf } from '../../../kit/duty/field-words';
-import { useChangeDuty } from '../../../kit/duty/useChangeDuty';
-import { useFigures } from '../../../kit/useFigures';
-import { useMay } from '../../../store/people-api';
-import { useWords } from '../../../words';
+import { FactField } from '../duty/FactField';
+import { factName, factWords, quantityOf, sentenceFact } from '../duty/field-words';
+import { useChangeDuty } from '../duty/useChangeDuty';
+import { useFigures } from '../useFigures';
+import { useMay } from '../../store/people-api';
+import { useWords } from '../../words';
 import styles from './Outlook.module.css';
 import type { LookedAhead } from './useAhead';
 
@@ -26,17 +26,19 @@ interface AskFirstProps {
   line: LineView;
   position: PositionView;
   looked: LookedAhead;
+  /** What the list is called where it is not the line-up’s. */
+  title?: string;
 }
 
 /** The facts that could change the pick, those that change most first, each answered by a tap or typed. */
-export function AskFirst({ line, position, looked: { questions, order, isSlow } }: AskFirstProps) {
+export function AskFirst({ line, position, looked: { questions, order, isSlow }, title }: AskFirstProps) {
   const words = useWords();
   if (!questions) return isSlow ? <p className={styles.pending}>{words('ask.working')}</p> : null;
   const asked = questions.questions.filter(({ matters }) => matters !== 'others');
   const rest = questions.questions.length - asked.length + questions.idle.length;
   return (
-    <section className={styles.ask} aria-label={words('ask.title')}>
-      <h2>{words(asked.length > 0 ? 'ask.title' : 'ask.nothing')}</h2>
+    <section className={styles.ask} aria-label={title ?? words('ask.title')}>
+      <h2>{asked.length > 0 ? (title ?? words('ask.title')) : words('ask.nothing')}</h2>
       {asked.slice(0, SHOWN).map((question) => (
         <Question
           key={question.fact}
@@ -52,7 +54,7 @@ export function AskFirst({ line, position, looked: { questions, order, isSlow } 
           {words('ask.also', {
             facts: asked
               .slice(SHOWN)
-              .map(({ fact }) => factName(shownAs(fact)))
+              .map(({ fact }) => factName(sentenceFact(fact)))
               .join(', '),
           })}
         </p>
@@ -61,10 +63,6 @@ export function AskFirst({ line, position, looked: { questions, order, isSlow } 
     </section>
   );
 }
-
-/** How the sentence names a fact that the rules name. */
-const shownAs = (fact: string): DutyFact =>
-  fact === 'pipe.material' ? 'pipe' : fact === 'pipe.lengthUpstreamM' ? 'run' : (fact as DutyFact);
 
 interface QuestionProps {
   line: LineView;
@@ -82,7 +80,7 @@ function Question({ line, position, question: { fact, values }, top, nameOf }: Q
   const figures = useFigures();
   const words = useWords();
   const { duty } = position;
-  const shown = shownAs(fact);
+  const shown = sentenceFact(fact);
   const quantity = quantityOf(shown);
   const answered = (value: unknown, origin: FactOrigin = 'said'): PositionDuty => ({
     ...withFact(duty, fact, value),

@@ -3,10 +3,10 @@ import type { LineView } from '@grevik/contracts';
 import type { PositionDuty } from '@grevik/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { BALL, GATE, LINE, NYLON, POSITION } from '../../../testing/demo';
-import { onLine } from '../../../testing/on-line';
-import { serve } from '../../../testing/server';
-import { LineUpPage } from '../LineUpPage';
+import { BALL, GATE, LINE, NYLON, POSITION } from '../../testing/demo';
+import { onLine } from '../../testing/on-line';
+import { serve } from '../../testing/server';
+import { LineUpPage } from './LineUpPage';
 
 const REDUCED = { ...BALL, id: 'reduced', model: '12P', port: 'reduced' as const };
 const asking = (duty: PositionDuty): LineView => ({ ...LINE, positions: [{ ...POSITION, duty }] });
