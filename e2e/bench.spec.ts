@@ -31,11 +31,13 @@ test('shut the booster’s valve yourself, hear what it did, and write it to the
   await page.getByRole('button', { name: 'Close by hand' }).click();
   await shut(page, 2, 10);
   await expect(page.getByText(/^You closed it in 0\.\d+ s\.$/)).toBeVisible();
-  await expect(finding(page)).toContainText(/exceeds the rating of the press joint/);
+  await expect(finding(page)).toContainText(/exceeds the rating of the stop or hose of this line/);
   await expect(finding(page)).toContainText(/Close it in at least 0\.\d+ s/);
   await page.getByRole('button', { name: 'Open it again' }).click();
   await shut(page, 20, 60);
-  await expect(finding(page)).toContainText(/water hammer stays under the rating of the press joint/);
+  await expect(finding(page)).toContainText(
+    /water hammer stays under the rating of the stop or hose of this line/,
+  );
   await page.getByRole('button', { name: 'Play' }).click();
   await page.getByRole('button', { name: 'Save finding at CW-105' }).click();
   await expect(page.getByText('Finding saved in the log of CW-105')).toBeVisible();
@@ -43,7 +45,7 @@ test('shut the booster’s valve yourself, hear what it did, and write it to the
   await page.getByRole('link', { name: 'Line-up', exact: true }).click();
   const found = page.getByRole('region', { name: 'Found on the bench' });
   await expect(found).toContainText(
-    /Ostrand 21L: Closed in [\d.]+ s, water hammer stays under the rating of the press joint/,
+    /Ostrand 21L: Closed in [\d.]+ s, water hammer stays under the rating of the stop or hose of this line/,
   );
   await found.getByRole('link', { name: 'Open inputs' }).click();
   await expect(page.getByText(/^You closed it in/)).toBeVisible();

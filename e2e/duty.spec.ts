@@ -72,6 +72,7 @@ test('the switch turns every figure at once and loses nothing', async ({ page })
   const text = () => page.locator('main').innerText();
   await expect(page.getByRole('rowheader', { name: /^Loss at/ })).toBeVisible();
   await page.waitForLoadState('networkidle');
+  await expect(page.getByRole('region', { name: 'Ask first' })).toBeVisible();
   const us = await text();
   await page.getByRole('button', { name: 'metric units' }).click();
   await expect(word(page, 'pressure')).toHaveText('4.96 bar');

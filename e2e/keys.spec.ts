@@ -46,7 +46,7 @@ test('what counts is weighed, and the order of the columns follows', async ({ pa
     await page.getByRole('slider', { name: part }).focus();
     await page.keyboard.press(key);
   }
-  await expect(first).toHaveAttribute('data-model', 'Ostrand 21T');
+  await expect(first).toHaveAttribute('data-model', 'Brindlow 14N');
   await page.getByRole('slider', { name: 'Price' }).focus();
   await page.keyboard.press('Home');
   await page.getByRole('slider', { name: 'Ease of repair' }).focus();

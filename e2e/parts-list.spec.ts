@@ -33,12 +33,12 @@ test('count the stops of the job from its walks, and compare ways of equipping i
   await walkTo(page, 'CW-113');
   await page.getByRole('link', { name: 'Schedule' }).click();
   await page.getByRole('link', { name: 'Takeoff' }).click();
-  await expect(page.getByText('59 stops to buy, including 3 spares')).toBeVisible();
+  await expect(page.getByText('63 stops to buy, including 6 spares')).toBeVisible();
   await page.getByRole('textbox', { name: 'Rooms of one kind' }).fill('basin, toilet');
   await page.getByRole('spinbutton', { name: 'times' }).fill('20');
   await page.getByRole('button', { name: 'Add rooms' }).click();
-  await expect(page.getByText('122 stops to buy, including 6 spares')).toBeVisible();
+  await expect(page.getByText('126 stops to buy, including 9 spares')).toBeVisible();
   await expect(page.getByText(/costs \$[\d.]+ more than Fennick S3/)).toBeVisible();
   await page.reload();
-  await expect(page.getByText('122 stops to buy, including 6 spares')).toBeVisible();
+  await expect(page.getByText('126 stops to buy, including 9 spares')).toBeVisible();
 });

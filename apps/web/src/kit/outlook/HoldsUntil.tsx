@@ -6,7 +6,7 @@ import type { ModelColumn } from './model-column';
 import styles from './Outlook.module.css';
 
 /** Edges said in full; the rest behind a line. */
-const SHOWN = 3;
+const SHOWN = 1;
 
 /** Until when a verdict holds: its nearest edges in figures, and what it becomes beyond. */
 export function HoldsUntil({ column, margins }: { column: ModelColumn; margins: Margins | undefined }) {
@@ -22,6 +22,7 @@ export function HoldsUntil({ column, margins }: { column: ModelColumn; margins: 
       ))}
       {said.length > SHOWN && (
         <li>
+          {' '}
           <details>
             <summary>{words('holds.more', { count: said.length - SHOWN })}</summary>
             {said.slice(SHOWN).map((edge) => (

@@ -223,14 +223,6 @@ export function LineUpPage() {
                 toggle={toggle}
               />
             )}
-            {shown[0] && (
-              <HoldBars
-                duty={duty}
-                margins={margins?.get(shown[0].model.id)}
-                model={modelWords(shown[0].model).from}
-                attempt={(fact, value) => setTried({ of: position.duty, facts: { ...trial, [fact]: value } })}
-              />
-            )}
             <Tray
               duty={duty}
               settings={settings}
@@ -239,6 +231,14 @@ export function LineUpPage() {
               otherSizes={otherSizes}
               size={size}
             />
+            {shown[0] && (
+              <HoldBars
+                duty={duty}
+                margins={margins?.get(shown[0].model.id)}
+                model={modelWords(shown[0].model).from}
+                attempt={(fact, value) => setTried({ of: position.duty, facts: { ...trial, [fact]: value } })}
+              />
+            )}
             {columns.length > 0 && (
               <Suspense>
                 <Charts duty={duty} columns={columns} />

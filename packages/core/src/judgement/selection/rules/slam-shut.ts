@@ -41,7 +41,18 @@ export const SLAM_SHUT: Rule = {
     if (!line || limit === undefined) return undefined;
     if ('missing' in line)
       return line.suddenPa > limit ? askDuty(line.missing, ASK_LINE[line.missing]) : undefined;
-    if (limit <= line.staticPa || line.suddenPa <= NEAR_RATING * limit) return undefined;
+    if (limit <= line.staticPa)
+      return limit === duty.lineLimitPa && duty.surgeLimitPa === undefined
+        ? care(
+            'Even with nothing moving the pressure is more than the weakest stop or hose on this line carries.',
+            {
+              value: line.staticPa,
+              limit,
+              unit: 'Pa',
+            },
+          )
+        : undefined;
+    if (line.suddenPa <= NEAR_RATING * limit) return undefined;
     const law = closingLaw(valve.type);
     const time = closingTime(duty, valve);
     if (!time) return undefined;
