@@ -51,9 +51,9 @@ test('what counts is weighed, and the order of the columns follows', async ({ pa
   await page.keyboard.press('Home');
   await page.getByRole('slider', { name: 'Ease of repair' }).focus();
   await page.keyboard.press('End');
-  await expect(first).toHaveAttribute('data-model', 'Hallam Mere 30L');
+  await expect(first).toHaveAttribute('data-model', 'Rushey U3');
   await page.getByRole('button', { name: 'Default' }).click();
-  await expect(first).not.toHaveAttribute('data-model', 'Hallam Mere 30L');
+  await expect(first).not.toHaveAttribute('data-model', 'Rushey U3');
 });
 
 test('under the columns stand flow against the handle and hammer against closing time, said in words too', async ({
