@@ -27,8 +27,9 @@ test('shut the booster’s valve yourself, hear what it did, and write it to the
 }) => {
   await openPosition(page, 'CW-105');
   await bench(page).click();
-  await page.getByRole('combobox', { name: 'Valve on the bench' }).click();
-  await page.getByRole('option', { name: /Ostrand 21L/ }).click();
+  await page
+    .getByRole('combobox', { name: 'Valve on the bench' })
+    .selectOption({ label: 'Ostrand 21L: Ball, full port' });
   await expect(finding(page)).toContainText(/Closed in 0\.\d+ s, water hammer stays under/);
   await page.getByRole('button', { name: 'Close by hand' }).click();
   await shut(page, 2, 10);
