@@ -40,6 +40,7 @@ const PICTURES = {
     size: DESK,
     go: async (page) => {
       await openPosition(page, 'CW-104');
+      await page.getByRole('button', { name: 'Models', exact: true }).click();
       for (const model of ['Ostrand 21P', 'Ostrand 12P', 'Kell & Vane 9T'])
         await page.getByRole('checkbox', { name: `Compare ${model}` }).check();
       await page.getByRole('link', { name: 'Compare 3 side by side' }).click();
