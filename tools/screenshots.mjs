@@ -172,7 +172,9 @@ const PICTURES = {
     go: async (page) => {
       await openPosition(page, 'CW-107');
       await moveHandle(page, 40);
-      await page.getByRole('slider').evaluate((slider) => slider.closest('section')?.scrollIntoView());
+      await page
+        .getByRole('slider', { name: 'Handle' })
+        .evaluate((slider) => slider.closest('section')?.scrollIntoView());
     },
   },
 };
@@ -221,10 +223,10 @@ async function setFigure(page, name, text) {
 
 /** @param {import('@playwright/test').Page} page @param {number} percent */
 async function moveHandle(page, percent) {
-  await page.getByRole('slider').focus();
+  await page.getByRole('slider', { name: 'Handle' }).focus();
   await page.keyboard.press('Home');
   for (let step = 0; step < percent; step += 1) await page.keyboard.press('ArrowRight');
-  await page.getByRole('slider').blur();
+  await page.getByRole('slider', { name: 'Handle' }).blur();
 }
 
 const data = join(tmpdir(), `grevik-pictures-${randomBytes(4).toString('hex')}`);
