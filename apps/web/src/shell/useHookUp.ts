@@ -10,12 +10,15 @@ import {
 import { useSnackbar } from 'notistack';
 import { useMemo } from 'react';
 import { useUndoable } from '../kit/useUndoable';
-import { upstreamTag } from '../kit/found/advice-at';
-import { useWalk } from '../kit/isolation/useWalk';
 import { useLineFrame } from './useLineFrame';
 import { useChangeHookUpMutation } from '../store/api';
 import { failureText } from '../store/failure';
 import { useWords } from '../words';
+
+/** Settles facts of a hook-up beside those that are settled; one that is undefined is let go. */
+export type SettleFact = (facts: {
+  [F in keyof HookUpChoices]?: HookUpChoices[F] | undefined;
+}) => Promise<void>;
 
 /** How what is picked at the position joins its pipe, and the way to settle something of it. */
 export function useHookUp() {
@@ -43,7 +46,6 @@ export function useHookUp() {
       }),
     [valve, duty, choices, settings, line.walk.items, line.facts.metricTube, position.id],
   );
-  const upstream = upstreamTag(useWalk(line, settings), position);
   const settle = async (next: HookUpChoices): Promise<void> => {
     try {
       const { changed } = await change({
@@ -57,5 +59,23 @@ export function useHookUp() {
       enqueueSnackbar(failureText(error), { variant: 'error' });
     }
   };
-  return { line, position, duty, picked, valve, joined, upstream, choices, settle, isSaving: isLoading };
+  const settleFact: SettleFact = (facts) =>
+    settle(
+      Object.fromEntries(
+        Object.entries({ ...choices, ...facts }).filter(([, value]) => value !== undefined),
+      ) as HookUpChoices,
+    );
+  return {
+    line,
+    position,
+    settings,
+    duty,
+    picked,
+    valve,
+    joined,
+    choices,
+    settle,
+    settleFact,
+    isSaving: isLoading,
+  };
 }

@@ -7,6 +7,7 @@ import { counter } from './en/parts-list';
 import { hookUp } from './en/hook-up';
 import { lineUp } from './en/line-up';
 import { orders } from './en/orders';
+import { outlook } from './en/outlook';
 import { takeoff } from './en/takeoff';
 import { walk } from './en/walk';
 
@@ -14,6 +15,7 @@ import { walk } from './en/walk';
 export const en = {
   ...around,
   ...lineUp,
+  ...outlook,
   ...catalogue,
   ...walk,
   ...bench,

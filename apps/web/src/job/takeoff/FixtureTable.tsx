@@ -1,4 +1,4 @@
-import { type Counted, FIXTURES, MAIN_SHUT_OFF, TAKEOFF_FIXTURES, type TakeoffFixture } from '@grevik/core';
+import { COUNTED, type Counted, FIXTURES, MAIN_SHUT_OFF } from '@grevik/core';
 import { useWords } from '../../words';
 import { CountField } from './CountField';
 import styles from './Takeoff.module.css';
@@ -29,8 +29,7 @@ export function FixtureTable({ of, walkedOf, countOf }: FixtureTableProps) {
         </tr>
       </thead>
       <tbody>
-        {[...TAKEOFF_FIXTURES, MAIN_SHUT_OFF].map((each) => {
-          const kind = each as Counted;
+        {COUNTED.map((kind) => {
           const name = nameOf(kind);
           const stops = kind === MAIN_SHUT_OFF ? 1 : of.template[kind];
           return (
@@ -64,7 +63,7 @@ export function FixtureTable({ of, walkedOf, countOf }: FixtureTableProps) {
                     label={words('takeoff.eachOf', { kind: name })}
                     value={stops}
                     most={MOST_STOPS}
-                    set={(to) => of.setEach(kind as TakeoffFixture, to)}
+                    set={(to) => of.setEach(kind, to)}
                   />
                 )}
               </td>

@@ -5,7 +5,6 @@ import {
   STOP_KINDS,
   STOP_KIND_FACTS,
   type StopKind,
-  type TakeoffFixture,
   countedFixtures,
   decimalSum,
   modelInSize,
@@ -138,7 +137,7 @@ function CountedJob({ jobId, job, models, currency }: CountedJobProps) {
           {groups.length === 0 && <p role="status">{words('takeoff.none')}</p>}
           <FixtureTable of={of} walkedOf={walkedOf} countOf={countOf} />
           <UsualHomes add={add} />
-          <Rooms add={(more: Partial<Record<TakeoffFixture, number>>) => add(more)} />
+          <Rooms add={add} />
           <label className={styles.spares}>
             {words('takeoff.spares')}
             <CountField

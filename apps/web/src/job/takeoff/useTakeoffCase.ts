@@ -1,6 +1,6 @@
 import {
+  COUNTED,
   type Counted,
-  MAIN_SHUT_OFF,
   NOMINAL_SIZES,
   STOPS_PER_FIXTURE,
   type StopKind,
@@ -51,7 +51,7 @@ export function useTakeoffCase(): TakeoffCase {
     );
   const counts: TakeoffCase['counts'] = {};
   const template: Record<string, number> = { ...STOPS_PER_FIXTURE };
-  for (const kind of [...TAKEOFF_FIXTURES, MAIN_SHUT_OFF] as const) {
+  for (const kind of COUNTED) {
     const count = whole(query.get(kind), MOST);
     if (count !== undefined) counts[kind] = count;
   }

@@ -1,6 +1,5 @@
 import type { LineView, PositionView } from '@grevik/contracts';
 import { MEDIUM_FACTS, type PositionDuty } from '@grevik/core';
-import { useSnackbar } from 'notistack';
 import { QuantityField } from '../QuantityField';
 import { FactField } from './FactField';
 import { unbroken } from '../unbroken';
@@ -21,6 +20,7 @@ import {
 } from './duty-words';
 import { type DutyFact, originKey, originWords } from './field-words';
 import { useChangeDuty } from './useChangeDuty';
+import { useSayFacts } from './useSayFacts';
 
 /** What the position asks, as a sentence whose words are fields. */
 export function DutySentence({ line, position }: { line: LineView; position: PositionView }) {
@@ -28,23 +28,10 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
   const words = useWords();
   const mayChange = useMay('change-duty');
   const save = useChangeDuty(position, line.id);
-  const { enqueueSnackbar } = useSnackbar();
+  const { replace, say } = useSayFacts(position, line.id);
   const { duty } = position;
 
-  const replace = (changed: PositionDuty): void => {
-    void save(changed).then(
-      (refused) => refused !== undefined && enqueueSnackbar(refused, { variant: 'error' }),
-    );
-  };
-  const choose = (change: Partial<PositionDuty>): void =>
-    replace({
-      ...duty,
-      ...change,
-      origins: {
-        ...duty.origins,
-        ...Object.fromEntries(Object.keys(change).map((fact) => [fact, 'said' as const])),
-      },
-    });
+  const choose = (change: Partial<PositionDuty>): void => void say(change);
   const from = (fact: DutyFact): string | undefined => originWords(duty, fact);
   const quantity: QuantityTerm = (name, fact, of, value, set, unknown) => {
     const shown = value === undefined ? '' : figures.quantity(value, of);
@@ -169,7 +156,7 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
           unknown={words('duty.oftenUnknown')}
           choose={(operatedPerYear) => choose({ operatedPerYear })}
         />
-        ; <ConditionsTerm duty={duty} save={replace} />.
+        ; <ConditionsTerm duty={duty} save={(changed) => void replace(changed)} />.
       </p>
       <MoreFacts
         duty={duty}

@@ -49,6 +49,12 @@ export const sentenceFact = (fact: string): DutyFact =>
 /** The quantity a fact is a figure of; undefined where it is a word. */
 export const quantityOf = (fact: DutyFact): Quantity | undefined => QUANTITIES[fact];
 
+/** A figure of a fact, in the person's units; what is only counted to two figures that count. */
+export function figureWords(fact: DutyFact, value: number, figures: Figures): string {
+  const quantity = quantityOf(fact);
+  return quantity ? figures.quantity(value, quantity) : String(Number(value.toPrecision(2)));
+}
+
 /** What a fact is called. */
 export function factName(fact: DutyFact): string {
   if (isCondition(fact)) return words(`conditions.${fact}`);

@@ -8,11 +8,11 @@ import {
   withFact,
 } from '@grevik/core';
 import { Button } from '@mui/material';
-import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { FactField } from '../duty/FactField';
-import { factName, factWords, quantityOf, sentenceFact } from '../duty/field-words';
+import { factName, factWords, originKey, quantityOf, sentenceFact } from '../duty/field-words';
 import { useChangeDuty } from '../duty/useChangeDuty';
+import { useSayFacts } from '../duty/useSayFacts';
 import { useFigures } from '../useFigures';
 import { useMay } from '../../store/people-api';
 import { useWords } from '../../words';
@@ -31,8 +31,9 @@ interface AskFirstProps {
 }
 
 /** The facts that could change the pick, those that change most first, each answered by a tap or typed. */
-export function AskFirst({ line, position, looked: { questions, order, isSlow }, title }: AskFirstProps) {
+export function AskFirst({ line, position, looked: { ahead, order, isSlow }, title }: AskFirstProps) {
   const words = useWords();
+  const questions = ahead?.questions;
   if (!questions) return isSlow ? <p className={styles.pending}>{words('ask.working')}</p> : null;
   const asked = questions.questions.filter(({ matters }) => matters !== 'others');
   const rest = questions.questions.length - asked.length + questions.idle.length;
@@ -76,7 +77,7 @@ function Question({ line, position, question: { fact, values }, top, nameOf }: Q
   const [isTyping, setTyping] = useState(false);
   const mayChange = useMay('change-duty');
   const save = useChangeDuty(position, line.id);
-  const { enqueueSnackbar } = useSnackbar();
+  const { replace } = useSayFacts(position, line.id);
   const figures = useFigures();
   const words = useWords();
   const { duty } = position;
@@ -84,13 +85,8 @@ function Question({ line, position, question: { fact, values }, top, nameOf }: Q
   const quantity = quantityOf(shown);
   const answered = (value: unknown, origin: FactOrigin = 'said'): PositionDuty => ({
     ...withFact(duty, fact, value),
-    origins: { ...duty.origins, [fact === 'pipe.material' ? 'pipe' : fact]: origin },
+    origins: { ...duty.origins, [originKey(shown)]: origin },
   });
-  const choose = (value: TriedValue['value']): void => {
-    void save(answered(value)).then(
-      (refused) => refused !== undefined && enqueueSnackbar(refused, { variant: 'error' }),
-    );
-  };
   const then = (one: TriedValue): string => {
     if (one.top === null) return words('ask.none');
     if (one.top !== top) return words('ask.then', { model: nameOf(one.top) });
@@ -108,7 +104,7 @@ function Question({ line, position, question: { fact, values }, top, nameOf }: Q
             size="small"
             variant="outlined"
             disabled={!mayChange}
-            onClick={() => choose(one.value)}
+            onClick={() => void replace(answered(one.value))}
           >
             <span>
               {factWords(answered(one.value), shown, figures)}

@@ -1,5 +1,5 @@
 import { type Duty, type MarginFact, type Margins, MARGIN_FACT_TABLE, factOf } from '@grevik/core';
-import { factName, quantityOf, sentenceFact } from '../duty/field-words';
+import { factName, figureWords, sentenceFact } from '../duty/field-words';
 import { useFigures } from '../useFigures';
 import { useWords } from '../../words';
 import styles from './Outlook.module.css';
@@ -47,9 +47,7 @@ export function HoldBars({ duty, margins, model, attempt }: HoldBarsProps) {
         );
         const share = (of: number): number =>
           Math.min(100, Math.max(0, (100 * (of - least)) / (most - least || 1)));
-        const quantity = quantityOf(sentenceFact(fact));
-        const said = (figure: number): string =>
-          quantity ? figures.quantity(figure, quantity) : String(Number(figure.toPrecision(2)));
+        const said = figureWords(sentenceFact(fact), value, figures);
         const from = share(down?.value ?? least);
         const to = share(up?.value ?? most);
         return (
@@ -73,7 +71,7 @@ export function HoldBars({ duty, margins, model, attempt }: HoldBarsProps) {
                 min={0}
                 max={STEPS}
                 value={Math.round((share(value) / 100) * STEPS)}
-                aria-valuetext={said(value)}
+                aria-valuetext={said}
                 onChange={({ target }) =>
                   attempt(
                     fact,
@@ -82,7 +80,7 @@ export function HoldBars({ duty, margins, model, attempt }: HoldBarsProps) {
                 }
               />
             </span>
-            <b>{said(value)}</b>
+            <b>{said}</b>
           </label>
         );
       })}

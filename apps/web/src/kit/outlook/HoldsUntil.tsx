@@ -1,5 +1,5 @@
-import { type Edge, type Margins, modelWords } from '@grevik/core';
-import { factName, quantityOf, sentenceFact } from '../duty/field-words';
+import { type Margins, modelWords } from '@grevik/core';
+import { factName, figureWords, sentenceFact } from '../duty/field-words';
 import { type Figures, useFigures } from '../useFigures';
 import { type Words, useWords } from '../../words';
 import type { ModelColumn } from './model-column';
@@ -40,12 +40,7 @@ export const edgesSaid = ({ edges }: Pick<Margins, 'edges'>, figures: Figures, w
   edges.map(({ fact, direction, value, verdict }) =>
     words(direction === 'up' ? 'holds.up' : 'holds.down', {
       fact: factName(sentenceFact(fact)),
-      value: figure({ fact, value }, figures),
+      value: figureWords(sentenceFact(fact), value, figures),
       then: words(`holds.then.${verdict}`),
     }),
   );
-
-const figure = ({ fact, value }: Pick<Edge, 'fact' | 'value'>, figures: Figures): string => {
-  const quantity = quantityOf(sentenceFact(fact));
-  return quantity ? figures.quantity(value, quantity) : String(Number(value.toPrecision(2)));
-};

@@ -25,6 +25,6 @@ export function WhatToLookAt({ line, position, models, settings }: WhatToLookAtP
       ),
     [duty, models, settings],
   );
-  const looked = useAhead(duty, judged.columns, judged.tray, settings);
+  const looked = useAhead(duty, judged.columns, judged.tray, settings, false);
   return <AskFirst line={line} position={position} looked={looked} title={words('ask.lookAt')} />;
 }

@@ -14,7 +14,7 @@ export interface Asked {
   /** Every model made in the size: what could serve first, then what is out. */
   candidates: readonly Candidate[];
   lifeYears: readonly (readonly [number, number])[];
-  /** How many of them could serve: of these it is said until when. */
+  /** Of so many, from the first on, it is said until when. */
   serving: number;
   /** Facts that are only assumed. */
   assumed: readonly string[];

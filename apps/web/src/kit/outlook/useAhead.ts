@@ -1,4 +1,4 @@
-import { type Duty, type HouseRuleSettings, type OpenQuestions, candidateOf } from '@grevik/core';
+import { type Duty, type HouseRuleSettings, candidateOf } from '@grevik/core';
 import { type Remote, wrap } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
 import type { ModelColumn } from './model-column';
@@ -35,7 +35,6 @@ const SLOW_MS = 200;
 export interface LookedAhead {
   /** Undefined until the first answer. */
   ahead: Ahead | undefined;
-  questions: OpenQuestions | undefined;
   /** Models by the place questions name them by. */
   order: readonly ModelColumn[];
   isSlow: boolean;
@@ -48,12 +47,14 @@ export interface LookedAhead {
  * @param columns  what could serve, best first
  * @param tray     what is out
  * @param settings house rules in force
+ * @param isUntil  whether it is asked until when verdicts hold, too
  */
 export function useAhead(
   duty: Duty & { origins?: Partial<Record<string, string>> | undefined },
   columns: readonly ModelColumn[],
   tray: readonly ModelColumn[],
   settings: HouseRuleSettings,
+  isUntil = true,
 ): LookedAhead {
   const [known, setKnown] = useState<{ of: Asked; ahead: Ahead }>();
   const [slow, setSlow] = useState<Asked>();
@@ -64,11 +65,11 @@ export function useAhead(
       duty: facts,
       candidates: order.map(({ model, size }) => candidateOf(model, size)),
       lifeYears: order.map(({ life }) => life.years),
-      serving: columns.length,
+      serving: isUntil ? columns.length : 0,
       assumed: Object.entries(origins).flatMap(([fact, origin]) => (origin === 'assumed' ? [fact] : [])),
       settings,
     };
-  }, [duty, order, columns.length, settings]);
+  }, [duty, order, columns.length, settings, isUntil]);
   useEffect(() => {
     let isOutdated = false;
     const timer = window.setTimeout(() => setSlow(asked), SLOW_MS);
@@ -84,15 +85,16 @@ export function useAhead(
     };
   }, [asked]);
   const ahead = known?.of === asked ? known.ahead : undefined;
-  return { ahead, questions: ahead?.questions, order, isSlow: ahead === undefined && slow === asked };
+  return { ahead, order, isSlow: ahead === undefined && slow === asked };
 }
 
 /** Ids of the models whose verdict is only so far: an open question could change it. */
-export function soFar({ questions, order }: Pick<LookedAhead, 'questions' | 'order'>): ReadonlySet<string> {
+export function soFar({ ahead, order }: Pick<LookedAhead, 'ahead' | 'order'>): ReadonlySet<string> {
   const open = new Set<string>();
-  if (!questions) return open;
-  for (const { values, matters } of questions.questions) {
-    if (matters === 'pick' && questions.top !== null) open.add(order[questions.top]?.model.id ?? '');
+  if (!ahead) return open;
+  const { questions, top } = ahead.questions;
+  for (const { values, matters } of questions) {
+    if (matters === 'pick' && top !== null) open.add(order[top]?.model.id ?? '');
     for (const { changed } of values) for (const index of changed) open.add(order[index]?.model.id ?? '');
   }
   return open;

@@ -1,10 +1,9 @@
 import { type Duty, MEDIUM_FACTS, type PositionDuty, benchValve } from '@grevik/core';
-import { useSnackbar } from 'notistack';
 import { Suspense, useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { Loading, Notice } from '../../kit/Notice';
 import { StepHead } from '../../kit/StepHead';
-import { useChangeDuty } from '../../kit/duty/useChangeDuty';
+import { useSayFacts } from '../../kit/duty/useSayFacts';
 import { useMay } from '../../store/people-api';
 import { useLineFrame } from '../../shell/useLineFrame';
 import { useWords } from '../../words';
@@ -27,15 +26,9 @@ export function BenchPage() {
   const choice = useBenchValve({ duty, position, models, settings, asked: query.get('valve'), walkedType });
   const valve = useMemo(() => benchValve(duty, choice.model ?? choice.type), [duty, choice]);
   const mayChange = useMay('change-duty');
-  const save = useChangeDuty(position, line.id);
-  const { enqueueSnackbar } = useSnackbar();
+  const { say } = useSayFacts(position, line.id);
   const intoDuty = mayChange
-    ? (fact: SharedFact, value: PositionDuty[SharedFact]): void => {
-        const { duty: own } = position;
-        void save({ ...own, [fact]: value, origins: { ...own.origins, [fact]: 'said' } }).then(
-          (refused) => refused !== undefined && enqueueSnackbar(refused, { variant: 'error' }),
-        );
-      }
+    ? (fact: SharedFact, value: PositionDuty[SharedFact]): void => void say({ [fact]: value })
     : undefined;
   const at = benchAt(duty, query.get('of'));
   if (!at)

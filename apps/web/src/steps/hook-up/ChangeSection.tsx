@@ -1,5 +1,16 @@
-import { type HookUp, type HookUpChoices, LINE_STOPS, LINE_STOP_IDS, type LineStop } from '@grevik/core';
+import type { LineView, PositionView } from '@grevik/contracts';
+import {
+  type HookUp,
+  type HookUpChoices,
+  type HouseRuleSettings,
+  LINE_STOPS,
+  LINE_STOP_IDS,
+  type LineStop,
+} from '@grevik/core';
 import { MenuItem, TextField } from '@mui/material';
+import { upstreamTag } from '../../kit/found/advice-at';
+import { useWalk } from '../../kit/isolation/useWalk';
+import type { SettleFact } from '../../shell/useHookUp';
 import { useFigures } from '../../kit/useFigures';
 import { useWords } from '../../words';
 import styles from './HookUp.module.css';
@@ -8,23 +19,27 @@ import { LengthField } from './LengthField';
 interface ChangeSectionProps {
   change: NonNullable<HookUp['change']>;
   choices: HookUpChoices;
-  /** Tag of the next valve upstream that can be relied on, by the walk. */
-  upstream: string | undefined;
+  line: LineView;
+  position: PositionView;
+  settings: HouseRuleSettings;
   mayChange: boolean;
-  settle: (choices: HookUpChoices) => Promise<void>;
+  settleFact: SettleFact;
 }
 
 /** Taking out the valve that stands there: what shuts the line, what the change takes, and whether the new body fits the gap. */
-export function ChangeSection({ change, choices, upstream, mayChange, settle }: ChangeSectionProps) {
+export function ChangeSection({
+  change,
+  choices,
+  line,
+  position,
+  settings,
+  mayChange,
+  settleFact,
+}: ChangeSectionProps) {
   const figures = useFigures();
   const words = useWords();
   const { takeUpM, steps } = change;
-  const withFact = (fact: Partial<HookUpChoices>): Promise<void> => {
-    const next = { ...choices, ...fact };
-    return settle(
-      Object.fromEntries(Object.entries(next).filter(([, value]) => value !== undefined)) as HookUpChoices,
-    );
-  };
+  const upstream = upstreamTag(useWalk(line, settings), position);
   return (
     <section className={styles.change} aria-label={words('hookUp.change')}>
       <h2>{words('hookUp.change')}</h2>
@@ -36,7 +51,7 @@ export function ChangeSection({ change, choices, upstream, mayChange, settle }: 
           value={choices.stop ?? ''}
           disabled={!mayChange}
           onChange={({ target }) =>
-            void withFact({ stop: target.value === '' ? undefined : (target.value as LineStop) })
+            void settleFact({ stop: target.value === '' ? undefined : (target.value as LineStop) })
           }
           slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
         >
@@ -51,13 +66,13 @@ export function ChangeSection({ change, choices, upstream, mayChange, settle }: 
           label={words('hookUp.oldLength')}
           lengthM={choices.oldLengthM}
           disabled={!mayChange}
-          set={(oldLengthM) => withFact({ oldLengthM })}
+          set={(oldLengthM) => settleFact({ oldLengthM })}
         />
         <LengthField
           label={words('hookUp.newLength')}
           lengthM={choices.newLengthM}
           disabled={!mayChange}
-          set={(newLengthM) => withFact({ newLengthM })}
+          set={(newLengthM) => settleFact({ newLengthM })}
         />
       </div>
       <p>

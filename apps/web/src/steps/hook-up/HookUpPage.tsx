@@ -26,7 +26,8 @@ import { useHookUp } from '../../shell/useHookUp';
 
 /** How the picked valve joins its pipe: ways on each side, the parts in a row, the kit, and what faces where. */
 export function HookUpPage() {
-  const { line, position, duty, picked, valve, joined, choices, settle, isSaving, upstream } = useHookUp();
+  const { line, position, duty, picked, valve, joined, choices, settle, settleFact, settings, isSaving } =
+    useHookUp();
   const figures = useFigures();
   const may = useMay('pick');
   const words = useWords();
@@ -49,8 +50,7 @@ export function HookUpPage() {
   const fixed = placeLimitsOf(duty);
   const limits = choices.limits ?? [];
   const toggle = (limit: PlaceLimit): void =>
-    void settle({
-      ...choices,
+    void settleFact({
       limits: limits.includes(limit) ? limits.filter((one) => one !== limit) : [...limits, limit],
     });
   return (
@@ -82,8 +82,8 @@ export function HookUpPage() {
             key={side.side}
             side={side}
             mayChange={may && !isSaving}
-            setPipe={(pipe) => void settle({ ...choices, pipes: { ...choices.pipes, [side.side]: pipe } })}
-            setWay={(way) => void settle({ ...choices, ways: { ...choices.ways, [side.side]: way } })}
+            setPipe={(pipe) => void settleFact({ pipes: { ...choices.pipes, [side.side]: pipe } })}
+            setWay={(way) => void settleFact({ ways: { ...choices.ways, [side.side]: way } })}
           />
         ))}
         <section className={styles.limits} aria-label={words('hookUp.limits')}>
@@ -105,14 +105,11 @@ export function HookUpPage() {
               size="small"
               checked={choices.metricTube ?? line.facts.metricTube ?? false}
               disabled={!may || isSaving}
-              onChange={({ target }) => {
-                const { metricTube: _before, ...rest } = choices;
-                void settle(
-                  target.checked === (line.facts.metricTube ?? false)
-                    ? rest
-                    : { ...rest, metricTube: target.checked },
-                );
-              }}
+              onChange={({ target: { checked } }) =>
+                void settleFact({
+                  metricTube: checked === (line.facts.metricTube ?? false) ? undefined : checked,
+                })
+              }
             />
             {words('hookUp.metricTube')}
           </label>
@@ -120,10 +117,7 @@ export function HookUpPage() {
             <LengthField
               label={words('hookUp.cover')}
               lengthM={choices.coverM}
-              set={(coverM) => {
-                const { coverM: _before, ...rest } = choices;
-                return settle({ ...rest, ...(coverM !== undefined && { coverM }) });
-              }}
+              set={(coverM) => settleFact({ coverM })}
             />
           )}
           {may && Object.keys(choices).length > 0 && (
@@ -140,9 +134,11 @@ export function HookUpPage() {
           <ChangeSection
             change={joined.change}
             choices={choices}
-            upstream={upstream}
+            line={line}
+            position={position}
+            settings={settings}
             mayChange={may && !isSaving}
-            settle={settle}
+            settleFact={settleFact}
           />
         )}
         {valve && (
@@ -151,10 +147,9 @@ export function HookUpPage() {
             valve={valve}
             chosen={choices.accessories ?? []}
             mayChange={may && !isSaving}
-            set={(accessories) => {
-              const { accessories: _before, ...rest } = choices;
-              void settle(accessories.length > 0 ? { ...rest, accessories } : rest);
-            }}
+            set={(accessories) =>
+              void settleFact({ accessories: accessories.length > 0 ? accessories : undefined })
+            }
           />
         )}
       </div>

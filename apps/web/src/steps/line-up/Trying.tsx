@@ -1,9 +1,8 @@
 import type { LineView, PositionView } from '@grevik/contracts';
 import type { PositionDuty } from '@grevik/core';
 import { Button } from '@mui/material';
-import { useSnackbar } from 'notistack';
 import { type DutyFact, factName, factWords } from '../../kit/duty/field-words';
-import { useChangeDuty } from '../../kit/duty/useChangeDuty';
+import { useSayFacts } from '../../kit/duty/useSayFacts';
 import styles from '../../kit/outlook/Outlook.module.css';
 import { useFigures } from '../../kit/useFigures';
 import { useMay } from '../../store/people-api';
@@ -18,20 +17,14 @@ interface TryingProps {
 
 /** Figures that are tried and not yet the duty’s: put into it, or let go. */
 export function Trying({ line, position, trial, back }: TryingProps) {
-  const save = useChangeDuty(position, line.id);
-  const { enqueueSnackbar } = useSnackbar();
+  const { say } = useSayFacts(position, line.id);
   const figures = useFigures();
   const words = useWords();
   const mayChange = useMay('change-duty');
   const { duty } = position;
   const facts = Object.keys(trial) as DutyFact[];
   const { origins: _origins, ...plain } = { ...duty, ...trial };
-  const put = (): void => {
-    const said = Object.fromEntries(facts.map((fact) => [fact, 'said' as const]));
-    void save({ ...duty, ...trial, origins: { ...duty.origins, ...said } }).then((refused) =>
-      refused === undefined ? back() : enqueueSnackbar(refused, { variant: 'error' }),
-    );
-  };
+  const put = (): void => void say(trial).then((isSaved) => isSaved && back());
   return (
     <div className={styles.trying} role="status">
       {words('holds.trying', {

@@ -12,10 +12,23 @@ export type RuleGroup =
   | 'waterworks'
   | 'house';
 
-export type Verdict = 'fits' | 'care' | 'out';
+/** From the best to the worst. */
+export const VERDICTS = ['fits', 'care', 'out'] as const;
+export type Verdict = (typeof VERDICTS)[number];
+/** How much a verdict holds against a valve. */
+export const VERDICT_RANK: Readonly<Record<Verdict, number>> = { fits: 0, care: 1, out: 2 };
 
 /** `advice` tells how to mount it or what to look after; it holds nothing for or against a valve. */
 export type ReasonVerdict = 'supports' | 'advice' | 'care' | 'out';
+
+/** What reasons come to together; supports and advice hold nothing against. */
+export function worstOf(reasons: readonly { verdict: ReasonVerdict | 'fits' }[]): Verdict {
+  let worst: Verdict = 'fits';
+  for (const { verdict } of reasons)
+    if (verdict === 'out') return 'out';
+    else if (verdict === 'care') worst = 'care';
+  return worst;
+}
 
 /** A fact of the duty that can be asked for, as calculations name it. */
 export type DutyFact = Exclude<keyof Duty, 'pipe'> | 'pipe' | `pipe.${keyof NonNullable<Duty['pipe']>}`;
@@ -53,7 +66,12 @@ export interface Rule {
   /** Whether it has anything to say of this valve among them; of every valve where left out. */
   applies?(duty: Duty, valve: Candidate): boolean;
   judge(duty: Duty, valve: Candidate, settings: HouseRuleSettings, isGeneric: boolean): Said;
+  /** It simulates or tries every connection. What it says moves one way with each fact but those named, so that it need not be asked at every value. */
+  slow?: { twoWays: readonly DutyFact[] };
 }
+
+/** Between the standing pressure and the limit a closing is judged, beyond them the rating: what it says of these does not move one way. */
+export const OF_A_CLOSING: Rule['slow'] = { twoWays: ['pressurePa', 'surgeLimitPa'] };
 
 export const advice = (text: string): Judgement => ({ verdict: 'advice', text });
 export const supports = (text: string): Judgement => ({ verdict: 'supports', text });

@@ -7,10 +7,11 @@ import {
   type Judgement,
   care,
   oncePerDuty,
+  worstOf,
   ruledOut,
 } from '../duty/index.js';
 import type { ConnectionReason } from './connection-rules.js';
-import { judgeConnections, reasonsVerdict } from './judge-connection.js';
+import { judgeConnections } from './judge-connection.js';
 import { placeLimitsOf } from './place-limits.js';
 
 /** Said of the end itself by rules of their own, where the pipe goes straight into it. */
@@ -100,7 +101,7 @@ function judged(
       const against = connection.reasons.filter(
         ({ rule }) => rule !== OF_THE_SEAT && !(isStraight && OF_THE_END.includes(rule)),
       );
-      return { ...connection, isStraight, against, verdict: reasonsVerdict(against) };
+      return { ...connection, isStraight, against, verdict: worstOf(against) };
     },
   );
   const best =

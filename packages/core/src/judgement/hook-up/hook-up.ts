@@ -4,6 +4,7 @@ import {
   type HouseRuleSettings,
   type Verdict,
   houseRuleSettings,
+  worstOf,
 } from '../duty/index.js';
 import { isLiquid } from '../../ground/media/index.js';
 import { type Facing, facingOf } from './facing.js';
@@ -13,7 +14,7 @@ import { type PlaceLimit, placeLimitsOf } from './place-limits.js';
 import type { HookUpSide, JoinedSide } from './connection.js';
 import type { ConnectionReason } from './connection-rules.js';
 import { UNKNOWN_PIPE, wholeReasons } from './whole-reasons.js';
-import { judgeConnections, reasonsVerdict, worstVerdict } from './judge-connection.js';
+import { judgeConnections } from './judge-connection.js';
 import { type ChangeFacts, type ChangeOfValve, changeOfValve } from './change-of-valve.js';
 import { byTheOutside, isTube, metricTubeReasons } from './metric-tube.js';
 import type { PipeSide } from './raw-connection.js';
@@ -113,7 +114,7 @@ export function hookUp({
   const changed = change?.parts ?? [];
   const isAllTube = metricTube && sides.every(({ pipe }) => isTube(pipe.material));
   return {
-    verdict: worstVerdict([...sides.map(({ taken }) => taken?.verdict ?? 'out'), reasonsVerdict(reasons)]),
+    verdict: worstOf([...sides.map(({ taken }) => taken ?? NOT_JOINED), ...reasons]),
     sides,
     common,
     kit: together([...shared(parts, valve), ...(isAllTube ? byTheOutside(changed) : changed)]),
@@ -123,6 +124,9 @@ export function hookUp({
     ...(change && { change }),
   };
 }
+
+/** A side that nothing joins. */
+const NOT_JOINED = { verdict: 'out' } as const;
 
 function weakestOf(sides: readonly JoinedSide[]): HookUp['weakest'] {
   const [first, ...rest] = sides.flatMap(({ taken }) => (taken?.weakest ? [taken.weakest] : []));

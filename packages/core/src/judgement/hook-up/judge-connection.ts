@@ -1,5 +1,5 @@
 import type { End } from '../../ground/valves/index.js';
-import type { Verdict } from '../duty/index.js';
+import { VERDICT_RANK, worstOf } from '../duty/index.js';
 import {
   type ConnectionContext,
   type ConnectionReason,
@@ -9,15 +9,6 @@ import {
 import type { Connection } from './connection.js';
 import { connectionsTo } from './connections-to.js';
 import type { RawConnection } from './raw-connection.js';
-
-const RANK: Record<Verdict, number> = { fits: 0, care: 1, out: 2 };
-
-export const worstVerdict = (verdicts: readonly Verdict[]): Verdict =>
-  verdicts.reduce<Verdict>((so, one) => (RANK[one] > RANK[so] ? one : so), 'fits');
-
-/** What reasons come to together; supports and advice hold nothing against. */
-export const reasonsVerdict = (reasons: readonly Pick<ConnectionReason, 'verdict'>[]): Verdict =>
-  worstVerdict(reasons.flatMap(({ verdict }) => (verdict === 'out' || verdict === 'care' ? [verdict] : [])));
 
 /**
  * The connections from a pipe to one end of a valve, judged, the best and plainest first.
@@ -33,7 +24,7 @@ export function judgeConnections(end: End, side: 'in' | 'out', context: Connecti
   const { duty, valve, pipe } = context;
   return connectionsTo({ duty, valve, pipe, end, side })
     .map((connection) => judgeConnection(connection, context))
-    .sort((a, b) => RANK[a.verdict] - RANK[b.verdict] || a.joints.length - b.joints.length);
+    .sort((a, b) => VERDICT_RANK[a.verdict] - VERDICT_RANK[b.verdict] || a.joints.length - b.joints.length);
 }
 
 function judgeConnection(raw: RawConnection, context: ConnectionContext): Connection {
@@ -45,7 +36,7 @@ function judgeConnection(raw: RawConnection, context: ConnectionContext): Connec
   const rating = ratingOf(raw, context);
   return {
     ...connection,
-    verdict: reasonsVerdict(reasons),
+    verdict: worstOf(reasons),
     reasons,
     ...(rating && { weakest: { name: rating.governing, allowablePa: rating.allowablePa } }),
   };

@@ -1,9 +1,17 @@
-import type { Candidate, Duty, HouseRuleSettings, Verdict } from '../duty/index.js';
-import { houseRuleSettings } from '../duty/index.js';
+import {
+  type Candidate,
+  type Duty,
+  type HouseRuleSettings,
+  VERDICTS,
+  VERDICT_RANK,
+  type Verdict,
+  houseRuleSettings,
+  worstOf,
+} from '../duty/index.js';
 import type { Reason } from '../selection/index.js';
 import { type MarginFact, MARGIN_FACT_TABLE, marginFactsOf } from './margin-facts.js';
 import { factOf, withFact } from './read-facts.js';
-import { type SaidByRule, VERDICTS, analyse, levelOf, reasonsOf } from './said-by-rule.js';
+import { type SaidByRule, analyse, reasonsOf } from './said-by-rule.js';
 
 /** Where a verdict ends as one fact moves. */
 export interface Edge {
@@ -29,14 +37,17 @@ const FOUND_TO_RANGE = 2e-5;
 /** Steps outward: each a share of the value more, and never farther apart than this share of the range. */
 const RATIO = 1.18;
 const LINEAR_STEPS = 30;
-/** Rules that simulate or try every connection are asked at every so many steps first, where what they say moves one way with a fact. */
+/** The smallest step, as a part of the widest. */
+const FINEST = 200;
+/** Slow rules are asked at every so many steps first, where what they say moves one way with the fact. */
 const SPARSE = 6;
-const COSTLY: ReadonlySet<string> = new Set(['slam-shut', 'pump-control-ball', 'ends-pipe']);
-/** Between the standing pressure and the limit hammer is judged, beyond them the rating: what it says of these does not move one way. */
-const TWO_WAYS: readonly MarginFact[] = ['pressurePa', 'surgeLimitPa'];
 
 const isSparse = ({ rule }: SaidByRule, fact: MarginFact): boolean =>
-  COSTLY.has(rule.id) && (rule.id === 'ends-pipe' || !TWO_WAYS.includes(fact));
+  rule.slow !== undefined && !rule.slow.twoWays.includes(fact);
+
+/** How bad the worst of some reasons is, as a step of the stairs. */
+const levelOf = (reasons: readonly Reason[]): number => VERDICT_RANK[worstOf(reasons)];
+const OUT = VERDICT_RANK.out;
 
 /**
  * Until when each candidate’s verdict holds: for each fact, up and down, the nearest value at which it changes.
@@ -84,12 +95,15 @@ function outward(duty: Duty, fact: MarginFact, direction: 'up' | 'down'): Outwar
   const { range, isFine } = MARGIN_FACT_TABLE[fact];
   const [least, most] = range(duty);
   const from = factOf(duty, fact) as number;
+  const end = direction === 'up' ? most : least;
+  // From beyond the range there is nowhere to go outward.
+  const isBeyond = direction === 'up' ? from >= end : from <= end;
   const duties = new Map<number, Duty>([[from, duty]]);
   const wide = isFine ? 0 : (most - least) * FOUND_TO_RANGE;
   return {
     fact,
     direction,
-    values: direction === 'up' ? upward(from, least, most) : downward(from, least, most),
+    values: isBeyond ? [from] : steps(from, end, (most - least) / LINEAR_STEPS),
     at: (value) => {
       let one = duties.get(value);
       if (!one) duties.set(value, (one = withFact(duty, fact, value)));
@@ -100,25 +114,13 @@ function outward(duty: Duty, fact: MarginFact, direction: 'up' | 'down'): Outwar
   };
 }
 
-function upward(from: number, least: number, most: number): number[] {
-  const linear = (most - least) / LINEAR_STEPS;
+/** Values from one to the end of a range: close where they are small, and never farther apart than a share of the range. */
+function steps(from: number, to: number, linear: number): number[] {
+  const share = to > from ? RATIO - 1 : 1 - 1 / RATIO;
   const values = [from];
-  let value = from;
-  while (value < most) {
-    const step = Math.max(Math.abs(value) * (RATIO - 1), linear / 200);
-    value = Math.min(most, value + Math.min(step, linear));
-    values.push(value);
-  }
-  return values;
-}
-
-function downward(from: number, least: number, most: number): number[] {
-  const linear = (most - least) / LINEAR_STEPS;
-  const values = [from];
-  let value = from;
-  while (value > least) {
-    const step = Math.max(Math.abs(value) * (1 - 1 / RATIO), linear / 200);
-    value = Math.max(least, value - Math.min(step, linear));
+  for (let value = from; value !== to;) {
+    const step = Math.min(Math.max(Math.abs(value) * share, linear / FINEST), linear);
+    value = to > from ? Math.min(to, value + step) : Math.max(to, value - step);
     values.push(value);
   }
   return values;
@@ -134,23 +136,21 @@ interface Looked {
 function edgeOn(walk: Outward, { valve, said, level, settings }: Looked): Edge | undefined {
   const moved = said.filter(({ reads }) => reads.has(walk.fact));
   if (moved.length === 0 || walk.values.length < 2) return undefined;
-  const still = levelOf(said.flatMap((one) => (moved.includes(one) ? [] : one.reasons)));
-  if (still === 2) return undefined;
+  const still = levelOf(said.flatMap(({ reads, reasons }) => (reads.has(walk.fact) ? [] : reasons)));
+  if (still === OUT) return undefined;
   const levelWith = (rules: readonly SaidByRule[]) => (value: number) => {
     let worst = still;
     for (const { rule } of rules) {
-      if (worst === 2) break;
+      if (worst === OUT) break;
       worst = Math.max(worst, levelOf(reasonsOf(rule, walk.at(value), valve, settings)));
     }
     return worst;
   };
-  const plain = moved.filter((one) => !isSparse(one, walk.fact));
-  const costly = moved.filter((one) => isSparse(one, walk.fact));
-  const steps = [
-    stairs(walk, levelWith(plain), 1),
-    ...(costly.length > 0 ? [stairs(walk, levelWith(costly), SPARSE)] : []),
+  const staircases = [
+    stairs(walk, levelWith(moved.filter((one) => !isSparse(one, walk.fact))), 1),
+    stairs(walk, levelWith(moved.filter((one) => isSparse(one, walk.fact))), SPARSE),
   ];
-  const change = firstChange(steps, walk.direction, still, level);
+  const change = firstChange(staircases, walk.direction, still, level);
   if (!change) return undefined;
   const { inside, outside, to } = change;
   const reasons = moved.flatMap(({ rule }) => reasonsOf(rule, walk.at(outside), valve, settings));

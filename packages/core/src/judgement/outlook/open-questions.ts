@@ -5,11 +5,12 @@ import {
   type HouseRuleSettings,
   type Verdict,
   houseRuleSettings,
+  worstOf,
 } from '../duty/index.js';
 import { type Judged, type Reason, rank } from '../selection/index.js';
 import { type TrialValue, openFacts } from './question-trials.js';
 import { withFact } from './read-facts.js';
-import { type Analysed, VERDICTS, analyse, gathered, levelOf, reasonsOf } from './said-by-rule.js';
+import { type Analysed, analyse, gathered, reasonsOf } from './said-by-rule.js';
 
 /** What knowing a fact could change: the pick, only the pick’s verdict, or only that of others. */
 export const MATTERS = ['pick', 'verdict', 'others'] as const;
@@ -115,7 +116,7 @@ const readersOf = (analysed: readonly Analysed[], fact: DutyFact): number[] =>
 
 function judgedBy(parts: readonly (readonly Reason[])[]): Judged {
   const reasons = gathered(parts);
-  return { verdict: VERDICTS[levelOf(reasons)] as Verdict, reasons };
+  return { verdict: worstOf(reasons), reasons };
 }
 
 function whatMatters(tried: readonly TriedValue[], top: number | null): Matters | undefined {

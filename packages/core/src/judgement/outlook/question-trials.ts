@@ -1,3 +1,4 @@
+import { MEDIUM_FACTS } from '../../ground/media/index.js';
 import { PIPE_MATERIALS } from '../../ground/pipes/index.js';
 import {
   type Duty,
@@ -8,7 +9,7 @@ import {
   SOLIDS,
   THREADS,
 } from '../duty/index.js';
-import { flowAtM3s, temperatureRangeC } from './margin-facts.js';
+import { flowAtM3s } from './margin-facts.js';
 import { factOf } from './read-facts.js';
 
 export type TrialValue = string | number | boolean;
@@ -22,7 +23,7 @@ const oneOf = (values: readonly TrialValue[]) => (): readonly TrialValue[] => va
 const TRIALS: Readonly<Partial<Record<DutyFact, (duty: Duty) => readonly TrialValue[]>>> = {
   pressurePa: oneOf([1.5e5, 4e5, 7e5, 1.1e6, 2e6]),
   temperatureC: ({ medium }) => {
-    const [least, most] = temperatureRangeC(medium);
+    const [least, most] = MEDIUM_FACTS[medium].rangeC;
     return TEMPERATURES_C.filter((value) => value >= least && value <= most);
   },
   flowM3s: (duty) => FLOW_MS.map((velocityMs) => flowAtM3s(duty, velocityMs)),

@@ -13,12 +13,12 @@ import {
   HOUSE_RULES,
   type HouseRuleSettings,
   ORIENTATIONS,
+  VERDICT_RANK,
   type Verdict,
   houseRuleSettings,
 } from '../duty/index.js';
 import { type Judged, judgeCandidate, judging } from '../selection/index.js';
 import { MARGIN_FACT_TABLE } from './margin-facts.js';
-import { LEVEL } from './said-by-rule.js';
 
 /** A single change that lifts a verdict. */
 export interface Remedy {
@@ -77,7 +77,7 @@ export function remedies(
     })),
   ];
   const helping = tried
-    .filter(({ judged }) => LEVEL[judged.verdict] < LEVEL[now.verdict])
+    .filter(({ judged }) => VERDICT_RANK[judged.verdict] < VERDICT_RANK[now.verdict])
     .map(({ judged, ...change }): Remedy => ({
       ...change,
       verdict: judged.verdict,
@@ -85,7 +85,7 @@ export function remedies(
     }));
   helping.sort(
     (a, b) =>
-      LEVEL[a.verdict] - LEVEL[b.verdict] ||
+      VERDICT_RANK[a.verdict] - VERDICT_RANK[b.verdict] ||
       OF.indexOf(a.of) - OF.indexOf(b.of) ||
       b.rules.length - a.rules.length ||
       byName(a.field, b.field) ||
@@ -160,18 +160,15 @@ function changedDuties(duty: Duty, candidate: Candidate, settings: HouseRuleSett
       .map((value) => ({ of: 'duty', field, to: value, judged: judge({ [field]: value }) }));
   const [fastestS, slowestS] = MARGIN_FACT_TABLE.closureTimeS.range(duty);
   const closing = nearest(geometric(fastestS, slowestS), (closureTimeS) => judge({ closureTimeS }));
-  const pressurePa = duty.pressurePa ?? 0;
-  const lower = nearest(
-    geometric(pressurePa * 1e-4, pressurePa)
-      .slice(0, -1)
-      .reverse(),
-    (value) => judge({ pressurePa: value }),
-  );
+  const { pressurePa } = duty;
+  const lower = pressurePa
+    ? nearest(geometric(pressurePa, pressurePa * 1e-4).slice(1), (value) => judge({ pressurePa: value }))
+    : undefined;
   return [
     ...set('orientation', ORIENTATIONS),
     ...set('screened', [true]),
     ...(closing ? [{ of: 'duty' as const, field: 'closureTimeS', ...closing }] : []),
-    ...(lower && pressurePa > 0 ? [{ of: 'duty' as const, field: 'pressurePa', ...lower }] : []),
+    ...(lower ? [{ of: 'duty' as const, field: 'pressurePa', ...lower }] : []),
   ];
 }
 
@@ -185,8 +182,8 @@ function nearest(
   judge: (value: number) => Judged,
 ): { to: number; judged: Judged } | undefined {
   const tried = values.map((value) => ({ value, judged: judge(value) }));
-  const best = Math.min(...tried.map(({ judged }) => LEVEL[judged.verdict]));
-  const first = tried.findIndex(({ judged }) => LEVEL[judged.verdict] === best);
+  const best = Math.min(...tried.map(({ judged }) => VERDICT_RANK[judged.verdict]));
+  const first = tried.findIndex(({ judged }) => VERDICT_RANK[judged.verdict] === best);
   const at = tried[first];
   if (!at) return undefined;
   let found = at;
@@ -194,7 +191,7 @@ function nearest(
   while (Math.abs(short - reached) > FOUND_TO * Math.abs(reached)) {
     const middle = (short + reached) / 2;
     const judged = judge(middle);
-    if (LEVEL[judged.verdict] === best) {
+    if (VERDICT_RANK[judged.verdict] === best) {
       reached = middle;
       found = { value: middle, judged };
     } else short = middle;

@@ -3,12 +3,9 @@ import {
   type Duty,
   type DutyFact,
   type HouseRuleSettings,
-  type Judgement,
   type Rule,
-  type Verdict,
-  askedFact,
 } from '../duty/index.js';
-import { RULES, type Reason } from '../selection/index.js';
+import { RULES, type Reason, judgementsOf, reasonFrom } from '../selection/index.js';
 import { noting } from './read-facts.js';
 
 /** What one rule says of one valve, and the facts it looked at to say it. */
@@ -23,9 +20,6 @@ export interface Analysed {
   valve: Candidate;
   said: readonly SaidByRule[];
 }
-
-export const LEVEL: Readonly<Record<Verdict, number>> = { fits: 0, care: 1, out: 2 };
-export const VERDICTS: readonly Verdict[] = ['fits', 'care', 'out'];
 
 /**
  * Judges valves rule by rule at a duty, and notes the facts of the duty each rule reads, so that another value of a fact has only those rules
@@ -78,24 +72,7 @@ export function reasonsOf(
   settings: HouseRuleSettings,
 ): readonly Reason[] {
   if (rule.concerns && !rule.concerns(duty, valve.type)) return NOTHING;
-  if (rule.applies && !rule.applies(duty, valve)) return NOTHING;
-  const judged = rule.judge(duty, valve, settings, false);
-  if (!judged) return NOTHING;
-  const all = Array.isArray(judged) ? (judged as readonly Judgement[]) : [judged as Judgement];
-  return all.map((judgement): Reason => {
-    if ('ask' in judgement || 'askDuty' in judgement)
-      return { rule: `unknown-${askedFact(judgement)}`, verdict: 'care', text: judgement.text };
-    return { rule: rule.id, ...judgement };
-  });
-}
-
-/** How bad the worst of some reasons is: 0 nothing against it, 1 care, 2 out. */
-export function levelOf(reasons: readonly Reason[]): number {
-  let level = 0;
-  for (const { verdict } of reasons)
-    if (verdict === 'out') return 2;
-    else if (verdict === 'care') level = 1;
-  return level;
+  return judgementsOf(rule, duty, valve, settings).map((judgement) => reasonFrom(rule.id, judgement));
 }
 
 /** All reasons of a valve as `select` gives them but for their order: a question that two rules ask stands once. */

@@ -1,7 +1,14 @@
 export * from '../duty/index.js';
 export { ADVICE } from './advice.js';
 export { type ExpectedLife, type LifeReason, expectedLife } from './expected-life.js';
-export { type Judged, type Reason, judgeCandidate, judging } from './judge-candidate.js';
+export {
+  type Judged,
+  type Reason,
+  judgeCandidate,
+  judgementsOf,
+  judging,
+  reasonFrom,
+} from './judge-candidate.js';
 export { boreRatio, estimatedOpenKv } from './open-kv.js';
 export { RULES } from './rules/index.js';
 export { pricePerYear, rank } from './score.js';

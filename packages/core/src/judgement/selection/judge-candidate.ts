@@ -10,6 +10,7 @@ import {
   type Rule,
   type Verdict,
   askedFact,
+  worstOf,
 } from '../duty/index.js';
 import { RULES } from './rules/index.js';
 
@@ -59,29 +60,18 @@ export function judging(
   const said = new Map<string, Reason>();
 
   const reasonFor = (rule: string, judgement: Judgement): Reason => {
-    const asked = askedFact(judgement);
-    if ('ask' in judgement || 'askDuty' in judgement) return once(`unknown-${asked}`, 'care', judgement.text);
-    const { verdict, text, measured, houseRule } = judgement;
-    if (!measured && !houseRule) return once(rule, verdict, text);
-    return { rule, verdict, text, ...(measured && { measured }), ...(houseRule && { houseRule }) };
-  };
-  const once = (rule: string, verdict: ReasonVerdict, text: string): Reason => {
-    const before = said.get(text);
-    if (before?.rule === rule) return before;
-    const reason = { rule, verdict, text };
-    said.set(text, reason);
+    if ('measured' in judgement || 'houseRule' in judgement) return reasonFrom(rule, judgement);
+    const before = said.get(judgement.text);
+    if (before?.rule === reasonId(rule, judgement)) return before;
+    const reason = reasonFrom(rule, judgement);
+    said.set(judgement.text, reason);
     return reason;
   };
 
   return onceForAlike((valve) => {
     const reasons: Reason[] = [];
     for (const rule of rulesFor(valve.type)) {
-      if (rule.applies && !rule.applies(duty, valve)) continue;
-      const judged = rule.judge(duty, valve, settings, isGeneric);
-      if (!judged) continue;
-      for (const judgement of Array.isArray(judged)
-        ? (judged as readonly Judgement[])
-        : [judged as Judgement]) {
+      for (const judgement of judgementsOf(rule, duty, valve, settings, isGeneric)) {
         if (isGeneric && 'ask' in judgement) continue;
         const reason = reasonFor(rule.id, judgement);
         // A question that two rules ask is put once.
@@ -90,9 +80,37 @@ export function judging(
       }
     }
     if (reasons.length > 1) reasons.sort(weightiestFirst);
-    return { verdict: overall(reasons), reasons };
+    return { verdict: worstOf(reasons), reasons };
   });
 }
+
+const NOTHING: readonly Judgement[] = [];
+
+/** What a rule that concerns the type says of a valve. */
+export function judgementsOf(
+  rule: Rule,
+  duty: Duty,
+  valve: Candidate,
+  settings: HouseRuleSettings,
+  isGeneric = false,
+): readonly Judgement[] {
+  if (rule.applies && !rule.applies(duty, valve)) return NOTHING;
+  const said = rule.judge(duty, valve, settings, isGeneric);
+  if (!said) return NOTHING;
+  return Array.isArray(said) ? (said as readonly Judgement[]) : [said as Judgement];
+}
+
+/** A judgement is said under its rule, a question under the fact it asks for. */
+function reasonId(rule: string, judgement: Judgement): string {
+  const asked = askedFact(judgement);
+  return asked === undefined ? rule : `unknown-${asked}`;
+}
+
+/** What a rule says as a reason; a question as the care it is. */
+export const reasonFrom = (rule: string, judgement: Judgement): Reason =>
+  'verdict' in judgement
+    ? { rule, ...judgement }
+    : { rule: reasonId(rule, judgement), verdict: 'care', text: judgement.text };
 
 /**
  * Judges one valve for a duty.
@@ -106,9 +124,4 @@ export function judging(
  */
 export function judgeCandidate(duty: Duty, valve: Candidate, settings: HouseRuleSettings): Judged {
   return judging(duty, settings)(valve);
-}
-
-function overall(reasons: readonly Reason[]): Verdict {
-  const worst = reasons[0]?.verdict;
-  return worst === 'out' || worst === 'care' ? worst : 'fits';
 }

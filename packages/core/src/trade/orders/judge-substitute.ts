@@ -5,6 +5,7 @@ import {
   type HouseRuleSettings,
   type Judged,
   type Reason,
+  VERDICT_RANK,
   type Verdict,
   houseRuleSettings,
   judgeCandidate,
@@ -23,8 +24,6 @@ export interface JudgedSubstitute {
   /** What the offer leaves open that the order said. */
   open: (keyof ValveSpec)[];
 }
-
-const RANK: Record<Verdict, number> = { fits: 0, care: 1, out: 2 };
 
 /**
  * What a supplier's substitute changes: field by field, and in the verdict at the position it is for.
@@ -51,7 +50,10 @@ export function judgeSubstitute(
   return {
     ...(before && { ordered: before.verdict }),
     ...(after && { offered: after.verdict }),
-    worse: before !== undefined && after !== undefined && RANK[after.verdict] > RANK[before.verdict],
+    worse:
+      before !== undefined &&
+      after !== undefined &&
+      VERDICT_RANK[after.verdict] > VERDICT_RANK[before.verdict],
     reasons: (after?.reasons ?? []).filter(({ rule, verdict }) => verdict !== 'supports' && !known.has(rule)),
     differs: fields.filter(
       (field) =>

@@ -1,6 +1,7 @@
 export { decimalCeiling, decimalDifference, decimalProduct, decimalSum, roundedAmount } from './decimal.js';
 export { STOPS_PER_FIXTURE, TAKEOFF_FIXTURES, type TakeoffFixture } from './stops-per-fixture.js';
 export {
+  COUNTED,
   type Counted,
   MAIN_SHUT_OFF,
   STOP_KINDS,

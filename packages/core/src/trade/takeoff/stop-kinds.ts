@@ -1,10 +1,12 @@
 import type { CatalogueModel } from '../../judgement/line-up/index.js';
 import { familyOf, isSupplyStop } from '../../ground/valves/index.js';
-import type { TakeoffFixture } from './stops-per-fixture.js';
+import { TAKEOFF_FIXTURES, type TakeoffFixture } from './stops-per-fixture.js';
 
 /** A shut-off for a whole line, counted beside the fixtures. */
 export const MAIN_SHUT_OFF = 'main-shut-off';
-export type Counted = TakeoffFixture | typeof MAIN_SHUT_OFF;
+/** All that is counted, in the order of the table. */
+export const COUNTED = [...TAKEOFF_FIXTURES, MAIN_SHUT_OFF] as const;
+export type Counted = (typeof COUNTED)[number];
 
 export interface StopKindFacts {
   words: string;

@@ -1,12 +1,7 @@
 import { InvalidInput } from '../../ground/input/index.js';
 import { type Quantity, parseQuantity } from '../../ground/units/index.js';
-import {
-  FLOW_PATTERNS,
-  type PositionDuty,
-  SOLIDS,
-  THREADS,
-  dutyFields,
-} from '../../judgement/selection/index.js';
+import { type PositionDuty, dutyFields } from '../../judgement/selection/index.js';
+import { FLOW_PATTERN_WORDS, SOLIDS_WORDS, THREAD_WORDS, type Vocabulary, idOf } from './words.js';
 
 type Fact = Exclude<keyof typeof dutyFields, 'function' | 'dn' | 'pipe' | 'existing'>;
 
@@ -40,15 +35,15 @@ function yesOrNo(cell: string, name: string): boolean {
 }
 
 const oneOf =
-  (ids: readonly string[]) =>
-  (cell: string, name: string): string => {
-    const said = cell.toLowerCase().replace(/[\s_-]+/g, '-');
-    if (!ids.includes(said))
+  <T extends string>(words: Vocabulary<T>) =>
+  (cell: string, name: string): T => {
+    const id = idOf(words, cell);
+    if (id === undefined)
       throw new InvalidInput(
         name,
-        `“${cell}” is not known. Enter one of: ${ids.map((id) => id.replaceAll('-', ' ')).join(', ')}.`,
+        `“${cell}” is not a known ${words.of}. Enter one of: ${words.choices.join(', ')}.`,
       );
-    return said;
+    return id;
   };
 
 /** Facts of a duty beside those every list has, in the order of the sheet. An empty cell is a fact that is not known. */
@@ -62,11 +57,11 @@ export const FACT_COLUMNS: readonly FactColumn[] = [
   { name: 'surge limit', fact: 'surgeLimitPa', read: figure('pressure') },
   { name: 'closing time', fact: 'closureTimeS', read: figure('time') },
   { name: 'starts per hour', fact: 'startsPerHour', read: count },
-  { name: 'flow pattern', fact: 'flowPattern', read: oneOf(FLOW_PATTERNS) },
-  { name: 'solids', fact: 'solids', read: oneOf(SOLIDS) },
+  { name: 'flow pattern', fact: 'flowPattern', read: oneOf(FLOW_PATTERN_WORDS) },
+  { name: 'solids', fact: 'solids', read: oneOf(SOLIDS_WORDS) },
   { name: 'smallest passage', fact: 'smallestPassageM', read: figure('length') },
   { name: 'screened', fact: 'screened', read: yesOrNo },
-  { name: 'threads', fact: 'threads', read: oneOf(THREADS) },
+  { name: 'threads', fact: 'threads', read: oneOf(THREAD_WORDS) },
   { name: 'headroom', fact: 'headroomM', read: figure('length') },
   { name: 'operated per year', fact: 'operatedPerYear', read: count },
   { name: 'distance to appliance', fact: 'distanceToApplianceM', read: figure('length') },

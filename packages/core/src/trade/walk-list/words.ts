@@ -1,6 +1,6 @@
 import { MEDIA, MEDIUM_FACTS, type Medium } from '../../ground/media/index.js';
 import { PIPE_FACTS, PIPE_MATERIALS, type PipeMaterial } from '../../ground/pipes/index.js';
-import { ORIENTATIONS, PLACES } from '../../judgement/selection/index.js';
+import { FLOW_PATTERNS, ORIENTATIONS, PLACES, SOLIDS, THREADS } from '../../judgement/selection/index.js';
 import { FUNCTION_WORDS, VALVE_FUNCTIONS, type ValveFunction } from '../../ground/valves/index.js';
 
 /** The ids a word of the trade may stand for. */
@@ -16,7 +16,7 @@ function vocabulary<T extends string>(
   of: string,
   ids: readonly T[],
   words: (id: T) => string,
-  alsoSaid: Readonly<Record<string, T>>,
+  alsoSaid: Readonly<Record<string, T>> = {},
 ): Vocabulary<T> {
   const map = new Map<string, T>();
   for (const id of ids) {
@@ -129,3 +129,7 @@ export const PLACE_WORDS = vocabulary('place', PLACES, plain, {
   wall: 'concealed',
   'behind a wall': 'concealed',
 });
+
+export const FLOW_PATTERN_WORDS = vocabulary('flow pattern', FLOW_PATTERNS, plain);
+export const SOLIDS_WORDS = vocabulary('kind of solids', SOLIDS, plain);
+export const THREAD_WORDS = vocabulary('thread system', THREADS, plain);

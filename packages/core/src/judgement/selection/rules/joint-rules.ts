@@ -134,6 +134,7 @@ export const JOINT_RULES: readonly Rule[] = [
   },
   {
     id: 'ends-pipe',
+    slow: { twoWays: [] },
     group: 'place-and-hands',
     when: 'Ends that do not go straight onto the pipe, by the plainest connection there is.',
     source: 'The connections of the hook-up.',

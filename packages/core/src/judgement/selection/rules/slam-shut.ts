@@ -15,6 +15,7 @@ import {
   leastClosingS,
   mostPeakPa,
   NEAR_RATING,
+  OF_A_CLOSING,
   ruledOut,
   closingLimitPa,
 } from '../../duty/index.js';
@@ -32,6 +33,7 @@ const ASK_VALVE = {
 /** A valve closed in its own time stops the whole column; what cannot take the peak bursts. */
 export const SLAM_SHUT: Rule = {
   id: 'slam-shut',
+  slow: OF_A_CLOSING,
   group: 'function',
   when: 'Any valve that is closed, on a liquid line: the peak of its closing against the weakest part.',
   concerns: (duty, type) => (isHandled(type) || type === 'solenoid') && isLiquid(duty.medium),

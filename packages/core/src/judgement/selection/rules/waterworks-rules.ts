@@ -1,6 +1,7 @@
 import { MEDIUM_FACTS, isLiquid } from '../../../ground/media/index.js';
 import { type Operator, type ValveType, familyOf } from '../../../ground/valves/index.js';
 import {
+  OF_A_CLOSING,
   type Rule,
   advice,
   ask,
@@ -72,6 +73,7 @@ export const WATERWORKS_RULES: readonly Rule[] = [
   },
   {
     id: 'pump-control-ball',
+    slow: OF_A_CLOSING,
     group: 'waterworks',
     when: 'Ball or butterfly downstream of a pump that starts and stops.',
     concerns: (duty, type) =>

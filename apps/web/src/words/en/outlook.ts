@@ -1,0 +1,35 @@
+/** Words of what to ask first, until when a verdict holds, and what would make a valve fit. */
+export const outlook = {
+  ask: {
+    title: 'Ask first',
+    lookAt: 'Look at this while you are here',
+    nothing: 'Nothing left to ask',
+    working: 'Checking what to ask …',
+    also: 'Then: {{facts}}.',
+    idle_one: '{{count}} other fact would not change the pick.',
+    idle_other: '{{count}} other facts would not change the pick.',
+    then: 'then {{model}}',
+    none: 'then nothing fits',
+    other: 'Other …',
+  },
+  wouldFit: {
+    title: 'Would help, one change at a time:',
+    nothing: 'No single change helps.',
+    model: '({{model}} has it)',
+    rule: 'House rules',
+  },
+  holds: {
+    label: 'Holds until',
+    of: 'Until when the verdict on {{model}} holds',
+    always: 'no limit in the usual range',
+    bars: 'What {{model}} can take here',
+    trying: 'Trying {{facts}}.',
+    intoDuty: 'Put into the duty',
+    back: 'Back to the duty',
+    up: '{{fact}} up to {{value}}, then {{then}}',
+    down: '{{fact}} down to {{value}}, then {{then}}',
+    more_one: '+ {{count}} more',
+    more_other: '+ {{count}} more',
+    then: { fits: 'fits', care: 'with care', out: 'ruled out' },
+  },
+} as const;
