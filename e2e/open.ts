@@ -1,55 +1,69 @@
 import { type Locator, type Page, expect } from '@playwright/test';
 
+const DEMO_JOB = 'Tarn Quay terminal';
+
 /** Comes in by the demo door, without drawing it: `start.spec.ts` knocks at it as people do. */
-export async function lookAround(page: Page, role = 'owner'): Promise<void> {
+async function comeIn(page: Page, role: string): Promise<void> {
   const came = await page.request.post('/api/session/demo', { data: { role } });
   expect(came.status()).toBe(200);
+}
+
+/** The list of jobs, as somebody of the demo company. */
+export async function lookAround(page: Page, role = 'owner'): Promise<void> {
+  await comeIn(page, role);
   await page.goto('/');
   await expect(page.getByRole('button', { name: `${role} at` })).toBeVisible();
 }
 
-/** The list of jobs; where it is open already it is not loaded again. */
-async function openJobs(page: Page): Promise<void> {
-  if (!page.url().endsWith('/') || page.url() === 'about:blank') await page.goto('/');
+/** The address of a line of the demo job: `walk-the-line.spec.ts` goes there as people do. */
+async function addressOf(page: Page, name: string): Promise<string> {
+  const jobs = (await (await page.request.get('/api/jobs')).json()) as { id: string; name: string }[];
+  const id = jobs.find((of) => of.name === DEMO_JOB)?.id;
+  const { lines } = (await (await page.request.get(`/api/jobs/${id}`)).json()) as {
+    lines: { id: string; name: string }[];
+  };
+  const line = lines.find((of) => of.name === name);
+  if (!line) throw new Error(`the demo job has no line ${name}`);
+  return `/jobs/${id}/lines/${line.id}`;
 }
 
-/** Opens the demo job as a person does, and walks to a position of its domestic cold line. */
+/** Opens a position of the demo job’s domestic cold line. */
 export async function openPosition(page: Page, tag: string, role = 'owner'): Promise<void> {
-  await lookAround(page, role);
+  await comeIn(page, role);
   await walkTo(page, tag);
+  await expect(page.getByRole('button', { name: `${role} at` })).toBeVisible();
 }
 
-/** From the list of jobs to the board of one, and from there to a line. */
-export async function openLine(page: Page, line: string, job = 'Tarn Quay terminal'): Promise<void> {
-  await openBoard(page, job);
-  await page.getByRole('main').getByRole('link', { name: line, exact: true }).click();
-}
-
-export async function openBoard(page: Page, job = 'Tarn Quay terminal'): Promise<void> {
-  await openJobs(page);
-  await page.getByRole('main').getByRole('link', { name: job, exact: true }).click();
-  await expect(page.getByRole('heading', { name: 'Next on this job' })).toBeVisible();
-}
-
-/** From the list of jobs to a position of the demo job's domestic cold line. */
+/** The line-up of a position of the demo job’s domestic cold line. */
 export async function walkTo(page: Page, tag: string): Promise<void> {
-  await openLine(page, 'Domestic cold');
-  await strip(page).locator(`[data-tag="${tag}"]`).click();
+  await page.goto(`${await addressOf(page, 'Domestic cold')}/line-up/${tag}`);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await expect(current(page)).toHaveAttribute('data-tag', tag);
 }
 
+/** From the list of jobs to the board of one. */
+export async function openBoard(page: Page, job = DEMO_JOB): Promise<void> {
+  if (!page.url().endsWith('/')) await page.goto('/');
+  await page.getByRole('main').getByRole('link', { name: job, exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Next on this job' })).toBeVisible();
+}
+
+/** From the list of jobs to the board of one, and from there to a line. */
+export async function openLine(page: Page, line: string, job = DEMO_JOB): Promise<void> {
+  await openBoard(page, job);
+  await page.getByRole('main').getByRole('link', { name: line, exact: true }).click();
+}
+
 /** From the list of jobs to where a walk list is imported. */
-export async function openWalkList(page: Page, job = 'Tarn Quay terminal'): Promise<void> {
+export async function openWalkList(page: Page, job = DEMO_JOB): Promise<void> {
   await openBoard(page, job);
   await page.getByRole('link', { name: `Import walk list into ${job}` }).click();
   await expect(page.getByRole('textbox', { name: 'Walk list' })).toBeVisible();
 }
 
-/** From the list of jobs to the walk of one of the demo job’s lines. */
+/** The walk of one of the demo job’s lines. */
 export async function openWalk(page: Page, line: string): Promise<void> {
-  await openLine(page, line);
-  await page.getByRole('link', { name: 'Walk', exact: true }).click();
+  await page.goto(`${await addressOf(page, line)}/walk`);
   await expect(page.getByRole('heading', { level: 1, name: `Walk of ${line}` })).toBeVisible();
 }
 

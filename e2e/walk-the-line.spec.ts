@@ -1,8 +1,11 @@
 import { expect, test } from '@playwright/test';
-import { current, openPosition, strip } from './open.js';
+import { current, lookAround, openLine, openPosition, strip } from './open.js';
 
 test('open the demo job and follow the flow with the arrow keys', async ({ page }) => {
-  await openPosition(page, 'CW-101');
+  await lookAround(page);
+  await openLine(page, 'Domestic cold');
+  await strip(page).locator('[data-tag="CW-101"]').click();
+  await expect(current(page)).toHaveAttribute('data-tag', 'CW-101');
   await expect.poll(() => strip(page).getByRole('link').count()).toBeGreaterThanOrEqual(10);
   for (let press = 0; press < 5; press += 1) await page.keyboard.press('ArrowRight');
   await expect(current(page)).toHaveAttribute('data-tag', 'CW-106');

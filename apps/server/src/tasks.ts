@@ -1,9 +1,10 @@
 import type { Tasks } from './ground/threads/task.js';
 import type { ArchivePieces } from './work/archive/read-archive.js';
 import type { CatalogueFormat, OrderSheetPreview, WalkListPreview } from '@grevik/contracts';
-import type { ReadSheet } from '@grevik/core';
+import type { JobOutlook, ReadSheet } from '@grevik/core';
 import type { WalkListTask } from './work/walk-lists/check-list.js';
 import type { OrderFileTask } from './work/orders/order-files.js';
+import type { JobOutlookTask } from './work/board/job-outlook.js';
 import type { AnsweredCalculation, CalculationTask } from './work/calculations/answer-calculation.js';
 
 declare module './ground/threads/task.js' {
@@ -13,6 +14,7 @@ declare module './ground/threads/task.js' {
     readOrderFile: (task: { file: Uint8Array; orders: string }) => Promise<OrderSheetPreview>;
     readCatalogueList: (task: { format: CatalogueFormat; text: string }) => Promise<ReadSheet>;
     checkWalkList: (task: WalkListTask) => Promise<WalkListPreview>;
+    jobOutlook: (task: JobOutlookTask) => Promise<JobOutlook>;
     readArchive: (body: Uint8Array) => Promise<ArchivePieces>;
   }
 }
@@ -24,5 +26,6 @@ export const TASKS: { [Name in keyof Tasks]: () => Promise<Tasks[Name]> } = {
   readCatalogueList: async () => (await import('./firm/catalogue/read-catalogue-list.js')).readCatalogueList,
   checkWalkList: async () => (await import('./work/walk-lists/check-list.js')).checkList,
   readArchive: async () => (await import('./work/archive/read-archive.js')).readArchive,
+  jobOutlook: async () => (await import('./work/board/job-outlook.js')).workOutJobOutlook,
   calculate: async () => (await import('./work/calculations/answer-calculation.js')).answerCalculation,
 };

@@ -10,6 +10,7 @@ import {
   benchFindingInput,
   catalogueModelInput,
   choice,
+  edgeInput,
   flag,
   foundInput,
   hookUpChoicesInput,
@@ -69,6 +70,7 @@ const pickFields = {
   model: text(80),
   reason: text(2000),
   verdict: choice(['fits', 'care'] as const),
+  edges: optional(list(edgeInput, { most: 40 })),
   pickedAt: moment,
   by: optional(text(80)),
 };

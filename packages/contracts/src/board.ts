@@ -1,4 +1,4 @@
-import type { Condition, Medium, ValveFunction, ValveType } from '@grevik/core';
+import type { Condition, JobOutlook, Medium, ValveFunction, ValveType } from '@grevik/core';
 import type { OrderView } from './order.js';
 
 /** A position as the board of its job shows it. */
@@ -44,3 +44,6 @@ export interface BoardView {
   lines: BoardLine[];
   orders: BoardOrder[];
 }
+
+/** What to ask first on a job, and the picks their duty has outgrown. */
+export type JobOutlookView = JobOutlook;

@@ -1,6 +1,7 @@
 import {
   MEDIA,
   type Condition,
+  type Edge,
   type HookUpChoices,
   type Medium,
   type WalkItem,
@@ -19,6 +20,8 @@ export interface PickView {
   reason: string;
   /** As it was judged when it was picked. */
   verdict: 'fits' | 'care';
+  /** Until when that held: the nearest edge of each figure beyond which it is worse. */
+  edges: readonly Edge[];
   pickedAt: string;
   /** Null where it was picked before people signed in. */
   pickedBy: string | null;

@@ -1,5 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import { type Medium, type PositionDuty, lineUp, pickReason } from '@grevik/core';
+import {
+  type Medium,
+  type PositionDuty,
+  houseRuleSettings,
+  lineUp,
+  pickEdges,
+  pickReason,
+} from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
@@ -137,6 +144,7 @@ export class DemoCompany {
       modelId: row.id,
       reason: pickReason(column),
       verdict: column.verdict,
+      edges: pickEdges({ ...duty, medium }, column.model, houseRuleSettings()),
       pickedBy,
     });
   }

@@ -1,5 +1,5 @@
 import type { Verdict } from '@grevik/core';
-import { useWords } from '../words';
+import { useVerdictWords } from './useVerdictWords';
 import styles from './VerdictMark.module.css';
 
 const SHAPES: Record<Verdict, string> = {
@@ -17,16 +17,13 @@ interface VerdictMarkProps {
 
 /** A verdict as a word and a shape: never colour alone. */
 export function VerdictMark({ verdict, word, isSoFar = false }: VerdictMarkProps) {
-  const words = useWords();
+  const say = useVerdictWords();
   return (
     <span className={`${styles.mark} ${styles[verdict]}`}>
       <svg viewBox="0 0 16 16" aria-hidden="true">
         <path d={SHAPES[verdict]} {...(isSoFar && { strokeDasharray: '2.4 1.6' })} />
       </svg>
-      {word ??
-        (isSoFar && verdict !== 'out'
-          ? words(verdict === 'fits' ? 'lineUp.fitsSoFar' : 'lineUp.careSoFar')
-          : words(`verdicts.${verdict}`))}
+      {word ?? say(verdict, isSoFar)}
     </span>
   );
 }

@@ -1,4 +1,4 @@
-import type { BoardView, JobListing } from '@grevik/contracts';
+import type { BoardView, JobOutlookView, JobListing } from '@grevik/contracts';
 import { api } from './api';
 
 /** The list of jobs, and jobs at a glance. */
@@ -15,6 +15,10 @@ const boardApi = api.injectEndpoints({
       structuralSharing: false,
       providesTags: ['Jobs', 'Orders', 'Line', 'History'],
     }),
+    jobOutlook: build.query<JobOutlookView, string>({
+      query: (id) => `jobs/${id}/outlook`,
+      providesTags: ['Jobs', 'Orders', 'Line', 'History'],
+    }),
     archiveJob: build.mutation<void, { id: string; archived: boolean }>({
       query: ({ id, archived }) => ({ url: `jobs/${id}/archived`, method: 'PUT', body: { archived } }),
       invalidatesTags: ['Jobs', 'Mine'],
@@ -22,4 +26,4 @@ const boardApi = api.injectEndpoints({
   }),
 });
 
-export const { useJobListingsQuery, useBoardQuery, useArchiveJobMutation } = boardApi;
+export const { useJobListingsQuery, useBoardQuery, useJobOutlookQuery, useArchiveJobMutation } = boardApi;

@@ -8,6 +8,7 @@ import { hookUp } from './en/hook-up';
 import { lineUp } from './en/line-up';
 import { orders } from './en/orders';
 import { outlook } from './en/outlook';
+import { pick } from './en/pick';
 import { takeoff } from './en/takeoff';
 import { walk } from './en/walk';
 
@@ -16,6 +17,7 @@ export const en = {
   ...around,
   ...lineUp,
   ...outlook,
+  ...pick,
   ...catalogue,
   ...walk,
   ...bench,

@@ -11,6 +11,7 @@ import * as oneLog from './migrations/0007-one-log.js';
 import * as archivedJobs from './migrations/0008-archived-jobs.js';
 import * as unknownFigures from './migrations/0009-unknown-figures.js';
 import * as ownFactsOfASize from './migrations/0010-own-facts-of-a-size.js';
+import * as edgesOfPicks from './migrations/0011-edges-of-picks.js';
 import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
 interface Migration {
@@ -30,6 +31,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0008-archived-jobs': archivedJobs,
   '0009-unknown-figures': unknownFigures,
   '0010-own-facts-of-a-size': ownFactsOfASize,
+  '0011-edges-of-picks': edgesOfPicks,
 };
 
 /** Any number, the same for every server: only one migrates at a time. */

@@ -1,5 +1,5 @@
 import type { Server } from 'node:http';
-import type { BoardView, JobListing, JobView } from '@grevik/contracts';
+import type { BoardView, JobListing, JobOutlookView, JobView, LineView } from '@grevik/contracts';
 import { Sequelize } from 'sequelize';
 import request from 'supertest';
 import { createApp } from '../../create-app.js';
@@ -123,6 +123,27 @@ describe('the board of a job', () => {
     expect(positions.some(({ ordered }) => ordered === 'confirmed')).toBe(true);
     expect(positions.find(({ tag }) => tag === 'GA-103')?.condition).toMatchObject({ turning: 'seized' });
     expect(board.orders.length).toBeGreaterThan(0);
+
+    const ask = async (): Promise<JobOutlookView> =>
+      (await visitor.get(`/api/jobs/${job.id}/outlook`).expect(200)).body as JobOutlookView;
+    const asked = await ask();
+    const moved = asked.questions.map(({ picks }) => picks.length);
+    expect(moved[0]).toBeGreaterThan(1);
+    expect(moved).toEqual([...moved].sort((a, b) => b - a));
+    expect(asked.raised).toEqual([]);
+    // A duty that passes a limit of its pick raises the position.
+    const [line] = job.lines as [JobView['lines'][number]];
+    const { positions: held } = (await visitor.get(`/api/lines/${line.id}`)).body as LineView;
+    const at = held.find(({ tag }) => tag === 'CW-102')!;
+    const pressure = at.pick!.edges.find(
+      ({ fact, direction }) => fact === 'pressurePa' && direction === 'up',
+    )!;
+    await visitor
+      .put(`/api/positions/${at.id}/duty`)
+      .send({ version: at.version, duty: { ...at.duty, pressurePa: pressure.value * 1.02 } })
+      .expect(200);
+    expect((await ask()).raised).toEqual([{ id: at.id, edges: [pressure] }]);
+    await (await test.owner()).get(`/api/jobs/${job.id}/outlook`).expect(404);
     await test.close();
   });
 });

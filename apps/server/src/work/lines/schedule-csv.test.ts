@@ -49,6 +49,7 @@ const line: LineView = {
         modelId: 'ball',
         reason: 'No torch.\nSecond line.',
         verdict: 'fits',
+        edges: [],
         pickedAt: '',
         pickedBy: null,
       },
@@ -64,7 +65,7 @@ const line: LineView = {
       coordinates: null,
       hookUp: {},
       photos: [],
-      pick: { modelId: 'ball', reason: 'Old.', verdict: 'fits', pickedAt: '', pickedBy: null },
+      pick: { modelId: 'ball', reason: 'Old.', verdict: 'fits', edges: [], pickedAt: '', pickedBy: null },
     },
     {
       id: 'c',

@@ -52,7 +52,7 @@ export class ArchivedPositions {
   async addPick(
     positionId: string,
     modelId: string | undefined,
-    { reason, verdict, pickedAt, by }: NonNullable<ArchivedPosition['pick']>,
+    { reason, verdict, edges, pickedAt, by }: NonNullable<ArchivedPosition['pick']>,
     importedBy: string,
   ): Promise<void> {
     await this.picks.create({
@@ -60,6 +60,7 @@ export class ArchivedPositions {
       modelId,
       reason,
       verdict,
+      edges: edges ?? [],
       pickedAt: new Date(pickedAt),
       signedAs: by ?? null,
       importedBy,
@@ -81,6 +82,7 @@ function pickOf(
       model: model.model,
       reason: pick.reason,
       verdict: pick.verdict,
+      ...(pick.edges.length > 0 && { edges: pick.edges }),
       pickedAt: pick.pickedAt.toISOString(),
       ...(by !== null && { by }),
     },

@@ -1,3 +1,4 @@
+import type { Edge } from '@grevik/core';
 import { Column, DataType, Default, Model, PrimaryKey, Table } from 'sequelize-typescript';
 
 @Table({ tableName: 'picks', underscored: true, timestamps: false })
@@ -18,6 +19,11 @@ export class Pick extends Model {
   /** As it was judged when it was picked. */
   @Column(DataType.TEXT)
   declare verdict: 'fits' | 'care';
+
+  /** Until when that held. */
+  @Default([])
+  @Column(DataType.JSONB)
+  declare edges: Edge[];
 
   @Default(DataType.NOW)
   @Column(DataType.DATE)

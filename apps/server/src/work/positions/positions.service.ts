@@ -18,6 +18,7 @@ import {
   judgePick,
   modelWords,
   ownDuty,
+  pickEdges,
 } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
@@ -64,8 +65,7 @@ export class PositionsService {
   pick(id: string, { version, modelId, reason }: PickRequest): Promise<PositionView> {
     const sent = { modelId, reason: reason.trim() };
     return this.change(id, version, 'pick', { pick: sent }, async (position) => {
-      const verdict = await this.defensible(position, modelId);
-      await this.keepPick(id, { ...sent, verdict });
+      await this.keepPick(id, { ...sent, ...(await this.defensible(position, modelId)) });
     });
   }
 
@@ -80,7 +80,7 @@ export class PositionsService {
         if (position.jobId !== jobId) throw notHere();
         if (position.version !== version) throw stale(position);
         const before = await this.kept('pick', position);
-        await this.keepPick(id, { ...picked, verdict: await this.defensible(position, modelId) });
+        await this.keepPick(id, { ...picked, ...(await this.defensible(position, modelId)) });
         await this.sign(position, { kind: 'pick', before });
         views.push(await this.view(id));
       }
@@ -119,8 +119,11 @@ export class PositionsService {
     });
   }
 
-  /** Judges a model for a position. What is ruled out cannot be picked. */
-  private async defensible(position: Position, modelId: string): Promise<'fits' | 'care'> {
+  /** Judges a model for a position, and until when that holds. What is ruled out cannot be picked. */
+  private async defensible(
+    position: Position,
+    modelId: string,
+  ): Promise<globalThis.Pick<PickKept, 'verdict' | 'edges'>> {
     const model = await this.catalogue.get(modelId);
     const line = await this.lines.findByPk(position.lineId, { rejectOnEmpty: true });
     const settings = await this.settings.of(position.jobId);
@@ -146,7 +149,7 @@ export class PositionsService {
         message: `${modelWords(model).from} is ruled out here. ${why.join(' ')}`,
       });
     }
-    return verdict;
+    return { verdict, edges: pickEdges(duty, model, settings) };
   }
 
   /** One transaction a change: the version seen is the version changed, it goes up by one, and the log has it. */

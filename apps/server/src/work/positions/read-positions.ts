@@ -22,6 +22,7 @@ interface Row {
   modelId: string | null;
   reason: string;
   verdict: PickView['verdict'];
+  edges: PickView['edges'];
   pickedAt: Date;
   pickedBy: string | null;
   hookUp: HookUpChoices;
@@ -43,7 +44,7 @@ export async function readPositions(
 ): Promise<PositionView[]> {
   const rows = await sequelize.query<Row>(
     `SELECT p.id, p.tag, p.remarks, p.duty, p.version, p.last_change AS "lastChange", c.name AS "changedBy",
-            p.updated_at AS "updatedAt", k.model_id AS "modelId", k.reason, k.verdict, k.picked_at AS "pickedAt",
+            p.updated_at AS "updatedAt", k.model_id AS "modelId", k.reason, k.verdict, k.edges, k.picked_at AS "pickedAt",
             coalesce(b.name, k.signed_as || ' (imported' || coalesce(' by ' || i.name, '') || ')') AS "pickedBy", p.hook_up AS "hookUp", p.condition, p.longitude, p.latitude, f.ids AS photos
      FROM positions p
        LEFT JOIN picks k ON k.position_id = p.id
@@ -86,6 +87,7 @@ function viewOf(row: Row): PositionView {
             modelId: row.modelId,
             reason: row.reason,
             verdict: row.verdict,
+            edges: row.edges,
             pickedAt: row.pickedAt.toISOString(),
             pickedBy: row.pickedBy,
           },

@@ -1,4 +1,13 @@
-import { type ValveType, VALVE_STORIES, VALVE_TYPE_FACTS } from '@grevik/core';
+import {
+  type ValveType,
+  VALVE_STORIES,
+  VALVE_TYPE_FACTS,
+  capitalized,
+  flowWay,
+  functionWords,
+  mediaWords,
+  typeService,
+} from '@grevik/core';
 import { Slider } from '@mui/material';
 import { useState } from 'react';
 import { Cutaway } from '../../kit/cutaway/Cutaway';
@@ -15,8 +24,22 @@ export function TypeStory({ type }: { type: ValveType }) {
   const { inside, strokes } = VALVE_TYPE_FACTS[type];
   const { wears, fails, shows, lifeYears, typicalDn } = VALVE_STORIES[type];
   const figures = useFigures();
+  const { does, madeFor, withCare, never, neverThrottles } = typeService(type);
   const rows = [
     [words('types.inside'), `${inside}.`],
+    [words('types.does'), capitalized(functionWords(does))],
+    [words('types.madeFor'), capitalized(mediaWords(madeFor))],
+    [
+      words('types.withCare'),
+      withCare.map(({ media, why }) => `${capitalized(mediaWords(media))}: ${why}`).join('\n'),
+    ],
+    [
+      words('types.never'),
+      capitalized(
+        [neverThrottles ? words('types.throttling') : '', mediaWords(never)].filter(Boolean).join(', '),
+      ),
+    ],
+    [words('types.way'), flowWay(type).join(' ')],
     [words('types.wears'), wears],
     [words('types.fails'), fails],
     [words('types.shows'), shows],
@@ -52,12 +75,14 @@ export function TypeStory({ type }: { type: ValveType }) {
         </div>
       </div>
       <dl>
-        {rows.map(([term, says]) => (
-          <div key={term}>
-            <dt>{term}</dt>
-            <dd>{says}</dd>
-          </div>
-        ))}
+        {rows
+          .filter(([, says]) => says !== '')
+          .map(([term, says]) => (
+            <div key={term}>
+              <dt>{term}</dt>
+              <dd>{says}</dd>
+            </div>
+          ))}
       </dl>
     </div>
   );

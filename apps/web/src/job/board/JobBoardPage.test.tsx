@@ -1,5 +1,5 @@
 import '@testing-library/jest-dom';
-import type { BoardPosition, BoardView } from '@grevik/contracts';
+import type { BoardPosition, BoardView, JobOutlookView } from '@grevik/contracts';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { Route, Routes } from 'react-router';
@@ -48,9 +48,25 @@ const BOARD: BoardView = {
   ],
 };
 
+const OUTLOOK: JobOutlookView = {
+  questions: [
+    { fact: 'flowM3s', picks: ['CW-102', 'CW-103'], verdicts: ['CW-101'] },
+    { fact: 'hardWater', picks: [], verdicts: ['GA-1'] },
+  ],
+  raised: [
+    {
+      id: 'CW-102',
+      edges: [{ fact: 'pressurePa', direction: 'up', value: 861_845, verdict: 'care', rule: 'pressure' }],
+    },
+  ],
+  leftOut: 2,
+};
+
 function open(board: BoardView, may?: ['look']): Asked[] {
-  const asked = serve(({ method }) =>
-    method === 'PUT' ? { status: 204, body: undefined } : { body: board },
+  const asked = serve(({ method, path }) =>
+    method === 'PUT'
+      ? { status: 204, body: undefined }
+      : { body: path.endsWith('/outlook') ? OUTLOOK : board },
   );
   show(
     <Routes>
@@ -60,6 +76,26 @@ function open(board: BoardView, may?: ['look']): Asked[] {
   );
   return asked;
 }
+
+describe('what to ask first on a job', () => {
+  it('names the fact that could move most picks first, with a way to the first of them', async () => {
+    open(BOARD);
+    const asked = within(await screen.findByRole('list', { name: 'Ask first' })).getAllByRole('listitem');
+    expect(asked[0]).toHaveTextContent('could change 2 picks: CW-102, CW-103');
+    expect(within(asked[0] as HTMLElement).getByRole('link')).toHaveAttribute(
+      'href',
+      '/jobs/job/lines/cold/line-up/CW-102',
+    );
+    expect(asked[1]).toHaveTextContent('could change the verdict at GA-1');
+    expect(screen.getByText('2 positions were not checked.')).toBeVisible();
+  });
+
+  it('raises a position whose duty has passed a limit of its pick', async () => {
+    open(BOARD);
+    const raised = await screen.findByRole('list', { name: 'Check the pick again' });
+    expect(raised).toHaveTextContent(/CW-102.*is now above 125 psi, the limit when this valve was picked/);
+  });
+});
 
 describe('the board of a job', () => {
   it('shows every line with the state of each valve in words, a tap away', async () => {

@@ -9,6 +9,7 @@ import { useArchiveJobMutation, useBoardQuery } from '../../store/board-api';
 import { failureText } from '../../store/failure';
 import { useMay } from '../../store/people-api';
 import { useWords } from '../../words';
+import { AskOnJob } from './AskOnJob';
 import { BoardStrip } from './BoardStrip';
 import styles from './JobBoardPage.module.css';
 import { JobFiles } from './JobFiles';
@@ -44,6 +45,7 @@ export function JobBoardPage() {
         </ul>
         <Acts board={board} />
         {board.lines.length > 0 && <Legend />}
+        {board.lines.some(({ positions }) => positions.length > 0) && <AskOnJob board={board} />}
       </section>
       <Today board={board} />
     </div>

@@ -1,4 +1,4 @@
 import { expose } from 'comlink';
-import { lookAhead } from './look-ahead';
+import { lookAhead, openTypes } from './look-ahead';
 
-expose(lookAhead);
+expose({ lookAhead, openTypes });

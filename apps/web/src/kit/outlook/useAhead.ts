@@ -1,19 +1,15 @@
-import { type Duty, type HouseRuleSettings, candidateOf } from '@grevik/core';
-import { type Remote, wrap } from 'comlink';
+import {
+  type Duty,
+  type HouseRuleSettings,
+  type PositionDuty,
+  assumedFacts,
+  candidateOf,
+  openVerdicts,
+} from '@grevik/core';
 import { useEffect, useMemo, useState } from 'react';
 import type { ModelColumn } from './model-column';
-import { type Ahead, type Asked, lookAhead } from './look-ahead';
-
-let worker: Remote<typeof lookAhead> | undefined;
-
-/** In a worker, so that the handle stays smooth; where there are no workers, in place. */
-async function answer(asked: Asked): Promise<Ahead> {
-  if (typeof Worker === 'undefined') return lookAhead(asked);
-  worker ??= wrap<typeof lookAhead>(
-    new Worker(new URL('./look-ahead.worker.ts', import.meta.url), { type: 'module' }),
-  );
-  return worker(asked);
-}
+import { type Ahead, type Asked, plainDuty } from './look-ahead';
+import { besideTheScreen } from './beside-the-screen';
 
 /** One at a time; of those that come meanwhile only the latest is asked. */
 let running = false;
@@ -50,7 +46,7 @@ export interface LookedAhead {
  * @param isUntil  whether it is asked until when verdicts hold, too
  */
 export function useAhead(
-  duty: Duty & { origins?: Partial<Record<string, string>> | undefined },
+  duty: Duty & Pick<PositionDuty, 'origins'>,
   columns: readonly ModelColumn[],
   tray: readonly ModelColumn[],
   settings: HouseRuleSettings,
@@ -60,13 +56,12 @@ export function useAhead(
   const [slow, setSlow] = useState<Asked>();
   const order = useMemo(() => [...columns, ...tray], [columns, tray]);
   const asked = useMemo((): Asked => {
-    const { origins = {}, ...facts } = duty;
     return {
-      duty: facts,
+      duty: plainDuty(duty),
       candidates: order.map(({ model, size }) => candidateOf(model, size)),
       lifeYears: order.map(({ life }) => life.years),
       serving: isUntil ? columns.length : 0,
-      assumed: Object.entries(origins).flatMap(([fact, origin]) => (origin === 'assumed' ? [fact] : [])),
+      assumed: assumedFacts(duty),
       settings,
     };
   }, [duty, order, columns.length, settings, isUntil]);
@@ -75,7 +70,7 @@ export function useAhead(
     const timer = window.setTimeout(() => setSlow(asked), SLOW_MS);
     void inTurn(async () => {
       if (isOutdated) return;
-      const ahead = await answer(asked);
+      const ahead = await besideTheScreen().lookAhead(asked);
       window.clearTimeout(timer);
       if (!isOutdated) setKnown({ of: asked, ahead });
     });
@@ -90,12 +85,5 @@ export function useAhead(
 
 /** Ids of the models whose verdict is only so far: an open question could change it. */
 export function soFar({ ahead, order }: Pick<LookedAhead, 'ahead' | 'order'>): ReadonlySet<string> {
-  const open = new Set<string>();
-  if (!ahead) return open;
-  const { questions, top } = ahead.questions;
-  for (const { values, matters } of questions) {
-    if (matters === 'pick' && top !== null) open.add(order[top]?.model.id ?? '');
-    for (const { changed } of values) for (const index of changed) open.add(order[index]?.model.id ?? '');
-  }
-  return open;
+  return new Set(ahead && [...openVerdicts(ahead.questions)].map((index) => order[index]?.model.id ?? ''));
 }

@@ -19,6 +19,7 @@ const pick = {
   modelId: 'ball',
   reason: 'because',
   verdict: 'fits',
+  edges: [],
   pickedAt: '2026-11-25T00:00:00Z',
   pickedBy: 'Ada Wrenfield',
 } as const;

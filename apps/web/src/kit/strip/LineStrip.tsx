@@ -102,6 +102,7 @@ function StripPosition({ position, line, models, settings, address, isCurrent }:
   const { tag, duty } = position;
   const picked = pickedNow(position, line, models, settings);
   const nowOut = picked?.verdict === 'out';
+  const isCrossed = (picked?.crossed.length ?? 0) > 0;
   const isPicked = picked !== undefined && !nowOut;
   const dutyKnown = duty.pipe !== undefined;
   const wasFound = position.condition.at !== undefined;
@@ -109,7 +110,15 @@ function StripPosition({ position, line, models, settings, address, isCurrent }:
   const spoken = [
     words(wasFound ? 'line.walked' : 'line.notWalked'),
     words(dutyKnown ? 'line.dutyKnown' : 'line.dutyUnknown'),
-    words(nowOut ? 'line.noLongerFits' : isPicked ? 'line.picked' : 'line.notPicked'),
+    words(
+      nowOut
+        ? 'line.noLongerFits'
+        : isCrossed
+          ? 'line.pickCrossed'
+          : isPicked
+            ? 'line.picked'
+            : 'line.notPicked',
+    ),
     ...(isFailing ? [words('board.states.act')] : []),
   ];
   return (
@@ -124,7 +133,7 @@ function StripPosition({ position, line, models, settings, address, isCurrent }:
         <i className={wasFound ? styles.done : undefined} />
         <i className={dutyKnown ? styles.done : undefined} />
         <i className={isPicked ? styles.done : undefined} />
-        {nowOut && <b className={styles.warning}>!</b>}
+        {(nowOut || isCrossed) && <b className={styles.warning}>!</b>}
       </span>
       <PositionSymbol type={picked?.model.type} asked={duty.function} isFailing={isFailing} />
       <span className={styles.tag}>

@@ -24,6 +24,7 @@ const picked = (
         modelId,
         reason: 'It fits.',
         verdict: 'fits',
+        edges: [],
         pickedAt: '2026-11-01T08:00:00.000Z',
         pickedBy: 'Ada',
       },

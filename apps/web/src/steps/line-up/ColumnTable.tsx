@@ -30,6 +30,8 @@ interface ColumnTableProps {
   alike: number;
   money: (amount: number) => string;
   pick: (column: ModelColumn) => void;
+  /** What would lift a column’s verdict. */
+  help: (column: ModelColumn) => ReactNode;
   /** Ids of those ticked to be compared. */
   compared: readonly string[];
   toggle: (modelId: string) => void;
@@ -50,6 +52,7 @@ export function ColumnTable({
   alike,
   money,
   pick,
+  help,
   compared,
   toggle,
   soFar,
@@ -84,7 +87,12 @@ export function ColumnTable({
     {
       id: 'because',
       label: words('lineUp.because'),
-      cell: ({ reasons, model }) => <Reasons reasons={reasons} modelId={model.id} />,
+      cell: (column) => (
+        <>
+          <Reasons reasons={column.reasons} modelId={column.model.id} />
+          {column.verdict === 'care' && help(column)}
+        </>
+      ),
     },
     ...(margins
       ? [

@@ -2,6 +2,8 @@ import type { LineView, ModelView, PositionView } from '@grevik/contracts';
 import { type HouseRuleSettings, modelWords, pickedNow } from '@grevik/core';
 import { Button } from '@mui/material';
 import { useSnackbar } from 'notistack';
+import { factName, figureWords, sentenceFact } from '../../kit/duty/field-words';
+import { useFigures } from '../../kit/useFigures';
 import { VerdictMark } from '../../kit/VerdictMark';
 import { useUndoable } from '../../kit/useUndoable';
 import { dateWords } from '../../kit/when';
@@ -26,9 +28,10 @@ export function CurrentPick({ line, position, models, settings }: CurrentPickPro
   const undoable = useUndoable();
   const { enqueueSnackbar } = useSnackbar();
   const words = useWords();
+  const figures = useFigures();
   const picked = pickedNow(position, line, models, settings);
   if (!picked || !position.pick) return null;
-  const { model, verdict, reasons, reason } = picked;
+  const { model, verdict, reasons, reason, crossed } = picked;
   const { pickedBy, pickedAt } = position.pick;
 
   const letGo = async (): Promise<void> => {
@@ -52,6 +55,14 @@ export function CurrentPick({ line, position, models, settings }: CurrentPickPro
       ) : (
         <p>{reason}</p>
       )}
+      {crossed.map(({ fact, direction, value }) => (
+        <p key={`${fact} ${direction}`} className={styles.crossed}>
+          {words(direction === 'up' ? 'pick.heldUp' : 'pick.heldDown', {
+            fact: factName(sentenceFact(fact)),
+            value: figureWords(sentenceFact(fact), value, figures),
+          })}
+        </p>
+      ))}
       {pickedBy !== null && (
         <p className={styles.signed}>{words('pick.signed', { by: pickedBy, date: dateWords(pickedAt) })}</p>
       )}

@@ -43,6 +43,7 @@ import { soFar, useAhead } from '../../kit/outlook/useAhead';
 import { PhoneBar } from './PhoneBar';
 import { PickDialog } from './PickDialog';
 import { Tray } from './Tray';
+import { HelpOf } from './WouldFit';
 import { TypeList } from './TypeList';
 import { useAlike } from './useAlike';
 
@@ -219,6 +220,9 @@ export function LineUpPage() {
                 alike={alike}
                 money={money}
                 pick={setPicking}
+                help={(column) => (
+                  <HelpOf duty={duty} settings={settings} column={column} columns={columns} />
+                )}
                 compared={compared}
                 toggle={toggle}
               />
@@ -249,7 +253,11 @@ export function LineUpPage() {
             </p>
           </section>
         )}
-        <PhoneBar first={columns[0]} pick={setPicking} />
+        <PhoneBar
+          first={columns[0]}
+          isSoFar={openVerdicts.has(columns[0]?.model.id ?? '')}
+          pick={setPicking}
+        />
         {open && (
           <PickDialog
             key={position.id}
@@ -257,6 +265,7 @@ export function LineUpPage() {
             position={position}
             column={open}
             settings={settings}
+            isSoFar={openVerdicts.has(open.model.id)}
             context={pickContext(position, open, columns, margins?.get(open.model.id))}
             close={close}
           />

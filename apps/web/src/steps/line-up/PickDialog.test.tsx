@@ -15,6 +15,7 @@ const picked = {
   modelId: 'ball',
   reason: 'No torch.',
   verdict: 'care',
+  edges: [],
   pickedAt: '2026-11-25T00:00:00Z',
   pickedBy: 'Ada Wrenfield',
 } as const;
@@ -28,6 +29,7 @@ function Picking() {
       position={POSITION}
       column={column}
       settings={houseRuleSettings()}
+      isSoFar={false}
       close={() => setOpen(false)}
     />
   ) : (
@@ -79,6 +81,7 @@ describe('picking', () => {
         position={POSITION}
         column={column}
         settings={houseRuleSettings()}
+        isSoFar={false}
         close={() => undefined}
       />,
     );
@@ -109,6 +112,7 @@ describe('picking', () => {
         position={{ ...POSITION, pick: picked }}
         column={column}
         settings={houseRuleSettings()}
+        isSoFar={false}
         close={() => undefined}
       />,
     );

@@ -15,13 +15,15 @@ interface PickDialogProps {
   position: PositionView;
   column: ModelColumn;
   settings: HouseRuleSettings;
+  /** An open question could change its verdict. */
+  isSoFar: boolean;
   /** What it beats, rests on and holds until. */
   context?: PickContext;
   close: () => void;
 }
 
 /** Picks a valve with its reason: written for the person, and theirs to change. */
-export function PickDialog({ line, position, column, settings, context, close }: PickDialogProps) {
+export function PickDialog({ line, position, column, settings, isSoFar, context, close }: PickDialogProps) {
   const already = position.pick?.modelId === column.model.id ? position.pick.reason : undefined;
   const [reason, setReason] = useState(already ?? pickReason(column, context));
   const [pick, { isLoading, error }] = usePickMutation();
@@ -63,7 +65,7 @@ export function PickDialog({ line, position, column, settings, context, close }:
       <DialogTitle id="pick-title">{words('pick.title', { name, tag: position.tag })}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         <div>
-          <VerdictMark verdict={column.verdict} /> {from}
+          <VerdictMark verdict={column.verdict} isSoFar={isSoFar} /> {from}
         </div>
         <TextField
           label={words('pick.because')}
@@ -75,6 +77,10 @@ export function PickDialog({ line, position, column, settings, context, close }:
           error={isEmpty}
           helperText={words(isEmpty ? 'pick.needed' : 'pick.written')}
           onChange={(event) => setReason(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter' && (event.ctrlKey || event.metaKey) && !isEmpty && !isLoading)
+              void save();
+          }}
           slotProps={{ htmlInput: { maxLength: 2000 } }}
           sx={{ marginTop: 1 }}
         />

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useFigures } from '../../kit/useFigures';
 import { useWords } from '../../words';
 import type { ModelColumn } from '../../kit/outlook/model-column';
-import { WouldFit } from '../../kit/outlook/WouldFit';
+import { WouldFit } from './WouldFit';
 import { Reasons } from './Reasons';
 import styles from './Tray.module.css';
 

@@ -28,6 +28,7 @@ function table(change: Partial<Duty> = {}, pickedId?: string, alike = 1) {
       pick={(column) => picked.push(column)}
       compared={[]}
       toggle={() => undefined}
+      help={({ model }) => <i>help for {model.id}</i>}
     />,
   );
   return { ...shown, picked };
@@ -57,6 +58,13 @@ describe('the columns', () => {
     ]);
   });
 
+  it('say what would help where a verdict needs care', () => {
+    table();
+    const [fits, care] = cells(/^Because/);
+    expect(fits).not.toContain('help for');
+    expect(care).toContain('help for gate');
+  });
+
   it('say what all alike on the job cost, against the cheapest', () => {
     table({}, undefined, 4);
     expect(cells(/^Price, life/)).toEqual([
@@ -78,6 +86,7 @@ describe('the columns', () => {
         pick={() => undefined}
         compared={[]}
         toggle={() => undefined}
+        help={() => undefined}
       />,
       { may: ['look', 'record'] },
     );

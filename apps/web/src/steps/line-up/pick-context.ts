@@ -1,5 +1,5 @@
 import type { PositionView } from '@grevik/contracts';
-import { type Margins, type PickContext, factOf } from '@grevik/core';
+import { type Margins, type PickContext, assumedFacts, factOf } from '@grevik/core';
 import { factName, sentenceFact } from '../../kit/duty/field-words';
 import type { ModelColumn } from '../../kit/outlook/model-column';
 
@@ -21,9 +21,6 @@ export function pickContext(
   margins: Margins | undefined,
 ): PickContext {
   const nameOf = (fact: string): string => factName(sentenceFact(fact));
-  const assumed = Object.entries(duty.origins ?? {}).flatMap(([fact, origin]) =>
-    origin === 'assumed' ? [nameOf(fact)] : [],
-  );
   const until = (margins?.edges ?? [])
     .flatMap(({ fact, value }) => {
       const now = factOf(duty, fact) as number | undefined;
@@ -33,7 +30,7 @@ export function pickContext(
     .slice(0, NAMED);
   return {
     beaten: columns.find(({ model }) => model.id !== column.model.id),
-    assumed,
+    assumed: assumedFacts(duty).map(nameOf),
     until,
   };
 }

@@ -26,7 +26,7 @@ const HISTORY: HistoryView<PositionChangeView> = {
       id: 'c2',
       kind: 'pick',
       before: null,
-      after: { modelId: 'ball', reason: 'No torch.', verdict: 'care' },
+      after: { modelId: 'ball', reason: 'No torch.', verdict: 'care', edges: [] },
       by: 'Ada',
       at: '2026-03-03T10:00:00Z',
       undoes: null,

@@ -17,6 +17,7 @@ const PICKED: LineView = {
         modelId: 'ball',
         reason: 'It fits.',
         verdict: 'fits',
+        edges: [],
         pickedAt: '2026-11-01T08:00:00.000Z',
         pickedBy: 'Ada',
       },

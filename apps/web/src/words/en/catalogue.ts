@@ -126,6 +126,12 @@ export const catalogue = {
   types: {
     title: 'Types',
     inside: 'Inside view',
+    does: 'What it does',
+    madeFor: 'Made for',
+    withCare: 'With care',
+    never: 'Never for',
+    throttling: 'throttling',
+    way: 'Which way it goes',
     wears: 'What wears',
     fails: 'How it fails',
     shows: 'Signs of failure',

@@ -15,7 +15,10 @@ export const outlook = {
   wouldFit: {
     title: 'Would help, one change at a time:',
     nothing: 'No single change helps.',
-    model: '({{model}} has it)',
+    model: '{{model}} has it',
+    of: 'What would make it fit',
+    'hook-up': 'Hook-up',
+    bench: 'Bench',
     rule: 'House rules',
   },
   holds: {

@@ -1,3 +1,4 @@
+export { assumedFacts } from './assumed-facts.js';
 export { asNew } from './as-new.js';
 export { type Assembly, NEAR_RATING, measuredAgainst, mostOfPlasticPa, rateAssembly } from './assembly.js';
 export { liquidDensityKgM3, pipeBoreM, usualWaveSpeedMs, valveBoreM } from './bore.js';

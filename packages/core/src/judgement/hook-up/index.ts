@@ -1,3 +1,4 @@
+export { flowWay } from './flow-way.js';
 export { accessoryReasons } from './accessory-reasons.js';
 export { LINE_STOPS, LINE_STOP_IDS, type LineStop } from './change-of-valve.js';
 export { bestConnection } from './best-connection.js';

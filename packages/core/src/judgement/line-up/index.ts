@@ -19,6 +19,7 @@ export { type Column, type LineUp, lineUp } from './line-up.js';
 export { type JudgedPick, type PickedNow, judgePick, pickedNow } from './judge-pick.js';
 export { modelWords } from './model-words.js';
 export { type OpenValve, openValve } from './open-valve.js';
+export { crossedEdges, edgeInput, pickEdges } from './pick-edges.js';
 export { type PickContext, pickReason, reasonAlone } from './pick-reason.js';
 export { type RatedAt, ratingCurve } from './rating-curve.js';
 export { type Placed, type Switched, whatIf } from './what-if.js';

@@ -7,7 +7,9 @@ import {
   type PositionDuty,
   asNew,
 } from '../selection/index.js';
+import type { Edge } from '../outlook/index.js';
 import { type CatalogueModel, type ModelSize, candidateOf, modelInSize, sizeFor } from './catalogue-model.js';
+import { crossedEdges } from './pick-edges.js';
 
 export interface JudgedPick extends Judged {
   /** Left out where the model is not made in the duty's size. */
@@ -45,6 +47,8 @@ export interface PickedNow<M extends Held = Held> extends JudgedPick {
   model: M;
   /** Why it was picked. */
   reason: string;
+  /** Edges of the pick that its duty has crossed since. */
+  crossed: Edge[];
 }
 
 /**
@@ -60,7 +64,10 @@ export interface PickedNow<M extends Held = Held> extends JudgedPick {
  * pickedNow({ duty, pick: { modelId: 'a', reason: 'No torch.' } }, { medium: 'potable-cold' }, models, settings)?.verdict // 'fits'
  */
 export function pickedNow<M extends Held>(
-  { duty, pick }: { duty: PositionDuty; pick: { modelId: string; reason: string } | null },
+  {
+    duty,
+    pick,
+  }: { duty: PositionDuty; pick: { modelId: string; reason: string; edges?: readonly Edge[] } | null },
   { medium }: Pick<Duty, 'medium'>,
   models: readonly M[],
   settings: HouseRuleSettings,
@@ -71,6 +78,7 @@ export function pickedNow<M extends Held>(
   return {
     model: judged.size ? modelInSize(model, judged.size) : model,
     reason: pick.reason,
+    crossed: crossedEdges(pick.edges ?? [], duty),
     ...judged,
   };
 }

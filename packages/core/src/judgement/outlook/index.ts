@@ -7,6 +7,7 @@ export {
   type TriedValue,
   openQuestions,
 } from './open-questions.js';
+export { openVerdicts } from './open-verdicts.js';
 export { marginsCalculation, openQuestionsCalculation, remediesCalculation } from './outlook-calculations.js';
 export type { TrialValue } from './question-trials.js';
 export { factOf, withFact } from './read-facts.js';

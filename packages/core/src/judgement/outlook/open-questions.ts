@@ -7,7 +7,7 @@ import {
   houseRuleSettings,
   worstOf,
 } from '../duty/index.js';
-import { type Judged, type Reason, rank } from '../selection/index.js';
+import { type Judged, type Reason, rank, typesServing } from '../selection/index.js';
 import { type TrialValue, openFacts } from './question-trials.js';
 import { withFact } from './read-facts.js';
 import { type Analysed, analyse, gathered, reasonsOf } from './said-by-rule.js';
@@ -50,7 +50,7 @@ interface QuestionCase {
  * What is worth asking first: for each fact the duty leaves open, what it could be and what would then be picked.
  *
  * @param duty       as the position gives it
- * @param candidates valves
+ * @param candidates valves; none given means every type that could serve, as its generic self
  * @param settings   house rules in force
  * @param more       expected lives for the ranking, and assumed facts
  * @returns questions that move the pick first, then its verdict, then that of others; those with most answers that change something first
@@ -61,14 +61,16 @@ interface QuestionCase {
  */
 export function openQuestions(
   duty: Duty,
-  candidates: readonly Candidate[],
+  candidates: readonly Candidate[] | undefined,
   settings: HouseRuleSettings = houseRuleSettings(),
   { lifeYears, assumed = [] }: QuestionCase = {},
 ): OpenQuestions {
-  const analysed = analyse(duty, candidates, settings);
+  const isGeneric = candidates === undefined;
+  const valves = candidates ?? typesServing(duty);
+  const analysed = analyse(duty, valves, settings, isGeneric);
   const before = analysed.map(({ said }) => judgedBy(said.map(({ reasons }) => reasons)));
   const firstOf = (judged: readonly Judged[]): { top: number | null; topVerdict: Verdict | null } => {
-    const [top = null] = rank(candidates, judged, { lifeYears }).ranked;
+    const [top = null] = rank(valves, judged, { lifeYears }).ranked;
     return { top, topVerdict: top === null ? null : (judged[top]?.verdict ?? null) };
   };
   const now = firstOf(before);
@@ -84,7 +86,7 @@ export function openQuestions(
         const { valve, said } = analysed[index] as Analysed;
         judged[index] = judgedBy(
           said.map(({ rule, reads, reasons }) =>
-            hangsOn(reads, fact) ? reasonsOf(rule, at, valve, settings) : reasons,
+            hangsOn(reads, fact) ? reasonsOf(rule, at, valve, settings, isGeneric) : reasons,
           ),
         );
       }

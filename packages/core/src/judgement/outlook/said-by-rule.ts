@@ -28,11 +28,17 @@ export interface Analysed {
  * @param duty     as the position gives it
  * @param valves   the candidates
  * @param settings house rules in force
+ * @param isGeneric types are judged as such: what is not known of a valve is not asked for
  *
  * @example
  * analyse(duty, [{ type: 'ball' }], settings)[0].said.find(({ rule }) => rule.id === 'headroom').reads // has 'headroomM'
  */
-export function analyse(duty: Duty, valves: readonly Candidate[], settings: HouseRuleSettings): Analysed[] {
+export function analyse(
+  duty: Duty,
+  valves: readonly Candidate[],
+  settings: HouseRuleSettings,
+  isGeneric = false,
+): Analysed[] {
   const { fresh, read } = noting(duty);
   const concerns = new Map<string, Concern>();
   const concernOf = (rule: Rule, valve: Candidate): Concern => {
@@ -51,7 +57,7 @@ export function analyse(duty: Duty, valves: readonly Candidate[], settings: Hous
       const concern = concernOf(rule, valve);
       if (!concern.is) return concern.reads.size > 0 ? [concern] : [];
       const reads = new Set(concern.reads);
-      const reasons = read(reads, () => reasonsOf(rule, fresh(), valve, settings));
+      const reasons = read(reads, () => reasonsOf(rule, fresh(), valve, settings, isGeneric));
       return reads.size > 0 || reasons.length > 0 ? [{ rule, reads, reasons }] : [];
     }),
   }));
@@ -70,9 +76,13 @@ export function reasonsOf(
   duty: Duty,
   valve: Candidate,
   settings: HouseRuleSettings,
+  isGeneric = false,
 ): readonly Reason[] {
   if (rule.concerns && !rule.concerns(duty, valve.type)) return NOTHING;
-  return judgementsOf(rule, duty, valve, settings).map((judgement) => reasonFrom(rule.id, judgement));
+  const said = judgementsOf(rule, duty, valve, settings, isGeneric);
+  return (isGeneric ? said.filter((judgement) => !('ask' in judgement)) : said).map((judgement) =>
+    reasonFrom(rule.id, judgement),
+  );
 }
 
 /** All reasons of a valve as `select` gives them but for their order: a question that two rules ask stands once. */

@@ -12,6 +12,7 @@ export {
 export { boreRatio, estimatedOpenKv } from './open-kv.js';
 export { RULES } from './rules/index.js';
 export { pricePerYear, rank } from './score.js';
-export { type Scoring, type Selected, type Selection, select } from './select.js';
+export { type Scoring, type Selected, type Selection, select, typesServing } from './select.js';
+export { type TypeService, functionWords, mediaWords, typeService } from './type-service.js';
 export { selectCalculation } from './select-calculation.js';
 export { STANDARD_WEIGHTS, WEIGHTED, type Weights } from './weights.js';

@@ -53,11 +53,7 @@ export function select(
   settings: HouseRuleSettings = houseRuleSettings(),
   { weights, openKv, lifeYears }: Scoring = { weights: STANDARD_WEIGHTS },
 ): Selection {
-  const valves =
-    candidates ??
-    VALVE_TYPES.filter((type) => valveTypeFacts(type).serves.includes(duty.function)).map((type) => ({
-      type,
-    }));
+  const valves = candidates ?? typesServing(duty);
   const judge = judging(duty, settings, candidates === undefined);
   const results = valves.map((valve, index): Selected => {
     const { verdict, reasons } = judge(valve);
@@ -69,3 +65,14 @@ export function select(
   for (const result of results) result.score = scores[result.index] ?? null;
   return { results, ranked };
 }
+
+/**
+ * Every type that could serve a function, as its generic self.
+ *
+ * @param duty what the position asks
+ *
+ * @example
+ * typesServing({ function: 'throttle' }).some(({ type }) => type === 'globe') // true
+ */
+export const typesServing = ({ function: asked }: Pick<Duty, 'function'>): Candidate[] =>
+  VALVE_TYPES.filter((type) => valveTypeFacts(type).serves.includes(asked)).map((type) => ({ type }));

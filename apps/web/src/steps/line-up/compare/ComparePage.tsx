@@ -6,7 +6,9 @@ import { Notice } from '../../../kit/Notice';
 import { useFigures } from '../../../kit/useFigures';
 import { HandledCutaway } from '../AtHandle';
 import { HandleSlider } from '../../../kit/handle/HandleSlider';
+import { soFar, useAhead } from '../../../kit/outlook/useAhead';
 import type { ModelColumn } from '../../../kit/outlook/model-column';
+import { pickContext } from '../pick-context';
 import { PickDialog } from '../PickDialog';
 import { useAlike } from '../useAlike';
 import { useLineFrame } from '../../../shell/useLineFrame';
@@ -33,10 +35,15 @@ export function ComparePage() {
   const words = useWords();
   const asked = useMemo(() => (query.get('of') ?? '').split(',').filter(Boolean), [query]);
   const duty: Duty = useMemo(() => ({ ...position.duty, medium: line.medium }), [position.duty, line.medium]);
-  const chosen = useMemo(() => {
-    const { columns, tray } = lineUp(duty, models, settings, weights);
-    return [...columns, ...tray].filter(({ model }) => asked.includes(model.id)).slice(0, MOST_COMPARED);
-  }, [duty, models, settings, weights, asked]);
+  const judged = useMemo(() => lineUp(duty, models, settings, weights), [duty, models, settings, weights]);
+  const chosen = useMemo(
+    () =>
+      [...judged.columns, ...judged.tray]
+        .filter(({ model }) => asked.includes(model.id))
+        .slice(0, MOST_COMPARED),
+    [judged, asked],
+  );
+  const open = soFar(useAhead(duty, judged.columns, judged.tray, settings, false));
   const back = `/jobs/${line.jobId}/lines/${line.id}/line-up/${encodeURIComponent(position.tag)}`;
   if (chosen.length < 2)
     return (
@@ -48,7 +55,7 @@ export function ComparePage() {
       </Notice>
     );
   const compared = compare(chosen, duty, alike);
-  const rows = rowsOf({ duty, alike, money, figures, words });
+  const rows = rowsOf({ duty, soFar: open, alike, money, figures, words });
   const differs = ({ text }: Row): boolean => new Set(chosen.map(text)).size > 1;
   const drop = (id: string): void =>
     setQuery({ of: asked.filter((of) => of !== id).join(',') }, { replace: true });
@@ -68,7 +75,7 @@ export function ComparePage() {
           {words('compare.toLineUp')}
         </Link>
       </header>
-      <Summary compared={compared} alike={alike} money={money} />
+      <Summary compared={compared} soFar={open} alike={alike} money={money} />
       <HandleSlider />
       <div className={styles.scroll} tabIndex={-1}>
         <table className={styles.table}>
@@ -119,6 +126,8 @@ export function ComparePage() {
           position={position}
           column={picking}
           settings={settings}
+          isSoFar={open.has(picking.model.id)}
+          context={pickContext(position, picking, judged.columns, undefined)}
           close={() => setPicking(undefined)}
         />
       )}

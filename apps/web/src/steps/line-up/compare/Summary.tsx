@@ -1,20 +1,26 @@
 import { type Compared, modelWords } from '@grevik/core';
 import { useFigures } from '../../../kit/useFigures';
+import { useVerdictWords } from '../../../kit/useVerdictWords';
+import type { ModelView } from '@grevik/contracts';
 import { useWords } from '../../../words';
 import styles from './ComparePage.module.css';
 
 /** What sets each apart from the first, in a sentence a foreman can say. */
 export function Summary({
   compared,
+  soFar,
   alike,
   money,
 }: {
-  compared: readonly Compared[];
+  compared: readonly Compared<ModelView>[];
+  /** Models whose verdict an open question could change. */
+  soFar: ReadonlySet<string>;
   alike: number;
   money: (amount: number) => string;
 }) {
   const figures = useFigures();
   const words = useWords();
+  const verdictWords = useVerdictWords();
   const [first, ...others] = compared;
   if (!first) return null;
   const say = ({ costsMore, losesMorePa, lastsLonger, firstToGo }: Compared): string =>
@@ -44,7 +50,7 @@ export function Summary({
       <li>
         <b>{modelWords(first.column.model).from}</b>{' '}
         {words('compare.first', {
-          verdict: words(`verdicts.${first.column.verdict}`),
+          verdict: verdictWords(first.column.verdict, soFar.has(first.column.model.id)),
           part: `${first.firstToGo.charAt(0).toLowerCase()}${first.firstToGo.slice(1, -1)}`,
         })}
       </li>

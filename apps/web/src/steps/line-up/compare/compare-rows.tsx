@@ -27,12 +27,15 @@ export interface Row {
 /** What is compared, as the eye goes: verdict, strength, flow, life, money, make. */
 export function rowsOf({
   duty,
+  soFar,
   alike,
   money,
   figures,
   words,
 }: {
   duty: Duty;
+  /** Models whose verdict an open question could change. */
+  soFar: ReadonlySet<string>;
   alike: number;
   money: (amount: number) => string;
   figures: Figures;
@@ -44,10 +47,10 @@ export function rowsOf({
     {
       id: 'verdict',
       label: words('lineUp.verdict'),
-      text: ({ verdict, score }) => `${verdict} ${Math.round(score ?? 0)}`,
-      cell: ({ verdict, score }) => (
+      text: ({ verdict, score, model }) => `${verdict} ${soFar.has(model.id)} ${Math.round(score ?? 0)}`,
+      cell: ({ verdict, score, model }) => (
         <>
-          <VerdictMark verdict={verdict} />{' '}
+          <VerdictMark verdict={verdict} isSoFar={soFar.has(model.id)} />{' '}
           {score !== null && words('compare.points', { score: Math.round(score) })}
         </>
       ),

@@ -12,10 +12,12 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { shortName } from '../../../kit/position-name';
 import { useFigures } from '../../../kit/useFigures';
+import { useVerdictWords } from '../../../kit/useVerdictWords';
 import { VerdictMark } from '../../../kit/VerdictMark';
 import { Reasons } from '../Reasons';
 import { useLineFrame } from '../../../shell/useLineFrame';
 import { useWords } from '../../../words';
+import { useOpenTypes } from './useOpenTypes';
 import styles from './MatrixPage.module.css';
 
 /** A whole line at once: positions down, types across, each judged as such; a cell opens its reasons. */
@@ -43,6 +45,7 @@ export function MatrixPage() {
       ),
     [line, settings],
   );
+  const isSoFar = useOpenTypes(line, settings);
   const at = open ?? { id: position.id, type: types[0] ?? 'ball' };
   const chosen = line.positions.find(({ id }) => id === at.id) ?? position;
   const result = judged.get(at.id)?.get(at.type);
@@ -79,6 +82,7 @@ export function MatrixPage() {
                   <td key={type}>
                     <Cell
                       result={judged.get(of.id)?.get(type)}
+                      isSoFar={isSoFar(of.id, type)}
                       name={`${of.tag}, ${VALVE_TYPE_FACTS[type].words}`}
                       isOpen={of.id === at.id && type === at.type}
                       show={() => setOpen({ id: of.id, type })}
@@ -97,7 +101,7 @@ export function MatrixPage() {
         <h3>{VALVE_TYPE_FACTS[at.type].words}</h3>
         {result ? (
           <>
-            <VerdictMark verdict={result.verdict} />
+            <VerdictMark verdict={result.verdict} isSoFar={isSoFar(at.id, at.type)} />
             <Reasons reasons={result.reasons} />
           </>
         ) : (
@@ -120,26 +124,29 @@ function isMadeIn(type: ValveType, dn: number): boolean {
 
 function Cell({
   result,
+  isSoFar,
   name,
   isOpen,
   show,
 }: {
   result: Selected | undefined;
+  isSoFar: boolean;
   name: string;
   isOpen: boolean;
   show: () => void;
 }) {
   const words = useWords();
+  const say = useVerdictWords();
   if (!result) return <span role="img" className={styles.not} aria-label={words('matrix.notMade')} />;
   return (
     <button
       type="button"
       className={styles.cell}
       aria-pressed={isOpen}
-      aria-label={`${name}: ${words(`verdicts.${result.verdict}`)}`}
+      aria-label={`${name}: ${say(result.verdict, isSoFar)}`}
       onClick={show}
     >
-      <VerdictMark verdict={result.verdict} word="" />
+      <VerdictMark verdict={result.verdict} word="" isSoFar={isSoFar} />
     </button>
   );
 }

@@ -35,6 +35,11 @@ describe('a whole line by type', () => {
     );
   });
 
+  it('says which verdicts hold only so far', async () => {
+    expect((await screen.findAllByRole('button', { name: /^CW-10[34], .*so far$/ }))[0]).toBeVisible();
+    expect(screen.getByRole('button', { name: 'CW-104, gate, metal wedge: Ruled out' })).toBeVisible();
+  });
+
   it('leaves out types that are not made in any size of the line', () => {
     expect(screen.queryByRole('columnheader', { name: 'eccentric plug' })).not.toBeInTheDocument();
     expect(screen.getByRole('columnheader', { name: 'ball' })).toBeVisible();

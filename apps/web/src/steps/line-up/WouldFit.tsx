@@ -13,14 +13,15 @@ import {
   modelWords,
   remedies,
 } from '@grevik/core';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { VerdictMark } from '../VerdictMark';
-import { type DutyFact, factName, factWords } from '../duty/field-words';
-import { type Figures, useFigures } from '../useFigures';
+import { VerdictMark } from '../../kit/VerdictMark';
+import { type DutyFact, factName, factWords } from '../../kit/duty/field-words';
+import type { ModelColumn } from '../../kit/outlook/model-column';
+import styles from '../../kit/outlook/Outlook.module.css';
+import { type Figures, useFigures } from '../../kit/useFigures';
+import { useLineFrame } from '../../shell/useLineFrame';
 import { useWords } from '../../words';
-import type { ModelColumn } from './model-column';
-import styles from './Outlook.module.css';
 
 const SHOWN = 5;
 
@@ -36,6 +37,7 @@ interface WouldFitProps {
 export function WouldFit({ duty, settings, column, columns }: WouldFitProps) {
   const figures = useFigures();
   const words = useWords();
+  const { line, position } = useLineFrame();
   const { remedies: found } = useMemo(
     () => remedies(duty, candidateOf(column.model, column.size), settings),
     [duty, column, settings],
@@ -49,16 +51,38 @@ export function WouldFit({ duty, settings, column, columns }: WouldFitProps) {
           const has = columns.find(
             (other) => other.model.type === column.model.type && isMade(other, remedy),
           );
+          const step = has ? undefined : STEP_OF[`${remedy.of} ${remedy.field}`];
           return (
             <li key={`${remedy.of} ${remedy.field} ${String(remedy.to)}`}>
               {said(remedy, duty, figures)} <VerdictMark verdict={remedy.verdict} />{' '}
-              {has && words('wouldFit.model', { model: modelWords(has.model).from })}
+              {has && (
+                <Link to={`/catalogue/models/${has.model.id}`}>
+                  {words('wouldFit.model', { model: modelWords(has.model).from })}
+                </Link>
+              )}
               {remedy.of === 'house-rule' && <Link to="/house-rules">{words('wouldFit.rule')}</Link>}
+              {step && (
+                <Link to={`/jobs/${line.jobId}/lines/${line.id}/${step}/${encodeURIComponent(position.tag)}`}>
+                  {words(`wouldFit.${step}`)}
+                </Link>
+              )}
             </li>
           );
         })}
       </ul>
     </>
+  );
+}
+
+/** The same behind a line that is opened, so that it is worked out only when somebody asks. */
+export function HelpOf(props: WouldFitProps) {
+  const [isOpen, setOpen] = useState(false);
+  const words = useWords();
+  return (
+    <details className={styles.help} onToggle={({ currentTarget }) => setOpen(currentTarget.open)}>
+      <summary>{words('wouldFit.of')}</summary>
+      {isOpen && <WouldFit {...props} />}
+    </details>
   );
 }
 
@@ -86,6 +110,16 @@ function said({ of, field, to }: Remedy, duty: Duty, figures: Figures): string {
   if (field === 'closeTimeS') return `closing time: ${value} s`;
   return `${FIELD_WORDS[field] ?? field}: ${value.replaceAll('-', ' ')}`;
 }
+
+/** The step on which a change is made or tried. */
+const STEP_OF: Readonly<Record<string, 'hook-up' | 'bench'>> = {
+  'candidate ends': 'hook-up',
+  'duty orientation': 'hook-up',
+  'duty screened': 'hook-up',
+  'duty closureTimeS': 'bench',
+  'duty pressurePa': 'bench',
+  'candidate closeTimeS': 'bench',
+};
 
 const FIELD_WORDS: Readonly<Record<string, string>> = {
   port: 'port',
