@@ -1,7 +1,7 @@
 // Script time of each frame while the handle moves all cutaways, against a key that does nothing.
 import { chromium } from '@playwright/test';
 import { middle } from './measure.mjs';
-import { withApp } from './running-app.mjs';
+import { openDemoLine, withApp } from './running-app.mjs';
 
 const STEPS = 60;
 
@@ -15,10 +15,8 @@ await withApp(async ({ address }) => {
     serviceWorkers: 'block',
   });
   const page = await context.newPage();
-  await page.goto(address);
-  await page.getByRole('button', { name: 'Look around with the demo company' }).click();
-  await page.getByRole('link', { name: 'Tarn Quay terminal', exact: true }).click();
-  await page.locator('[data-tag="CW-107"]').click();
+  await page.addInitScript("localStorage.setItem('grevik.line-up', '\"models\"')");
+  await page.goto(await openDemoLine(page, address));
   await page.getByRole('img', { name: /^At half open/ }).waitFor();
   const cutaways = await page.locator('thead').getByRole('img').count();
   const devtools = await context.newCDPSession(page);

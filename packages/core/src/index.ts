@@ -6,6 +6,7 @@ export * from './ground/pipes/index.js';
 export * from './ground/valves/index.js';
 export * from './physics/loss/index.js';
 export * from './physics/rating/index.js';
+export * from './physics/pressure-test/index.js';
 export * from './physics/surge/index.js';
 export * from './physics/checks/index.js';
 export * from './physics/gas/index.js';

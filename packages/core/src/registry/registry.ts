@@ -9,6 +9,12 @@ import {
   readOrderCalculation,
   readTagCalculation,
 } from '../trade/order-wording/index.js';
+import {
+  flushCalculation,
+  holdTestCalculation,
+  mainTestCalculation,
+  reducerCheckCalculation,
+} from '../physics/pressure-test/index.js';
 import { pressureRatingCalculation } from '../physics/rating/index.js';
 import {
   marginsCalculation,
@@ -44,4 +50,8 @@ export const CALCULATIONS: readonly Calculation[] = [
   readOrderCalculation,
   readTagCalculation,
   takeoffCalculation,
+  flushCalculation,
+  holdTestCalculation,
+  mainTestCalculation,
+  reducerCheckCalculation,
 ] as unknown as readonly Calculation[];

@@ -27,6 +27,8 @@ async function inTurn(work: () => Promise<void>): Promise<void> {
 }
 
 const SLOW_MS = 200;
+/** The line-up is drawn first. */
+const DRAWN_MS = 50;
 
 export interface LookedAhead {
   /** Undefined until the first answer. */
@@ -68,14 +70,17 @@ export function useAhead(
   useEffect(() => {
     let isOutdated = false;
     const timer = window.setTimeout(() => setSlow(asked), SLOW_MS);
-    void inTurn(async () => {
-      if (isOutdated) return;
-      const ahead = await besideTheScreen().lookAhead(asked);
-      window.clearTimeout(timer);
-      if (!isOutdated) setKnown({ of: asked, ahead });
-    });
+    const beginning = window.setTimeout(() => {
+      void inTurn(async () => {
+        if (isOutdated) return;
+        const ahead = await besideTheScreen().lookAhead(asked);
+        window.clearTimeout(timer);
+        if (!isOutdated) setKnown({ of: asked, ahead });
+      });
+    }, DRAWN_MS);
     return () => {
       isOutdated = true;
+      window.clearTimeout(beginning);
       window.clearTimeout(timer);
     };
   }, [asked]);

@@ -1,0 +1,22 @@
+export { flushCalculation } from './flush-calculation.js';
+export { type Flush, type FlushCase, flush } from './flush.js';
+export { MOST_SAMPLES, holdTestCalculation } from './hold-test-calculation.js';
+export {
+  type HoldSample,
+  type HoldTest,
+  type HoldTestCase,
+  NOT_PROVED_REASONS,
+  type NotProvedReason,
+  correctedPressures,
+  holdTest,
+} from './hold-test.js';
+export { mainTestCalculation } from './main-test-calculation.js';
+export { type MainTest, type MainTestCase, mainTest } from './main-test.js';
+export { reducerCheckCalculation } from './reducer-check-calculation.js';
+export {
+  type ReducerCheck,
+  type ReducerCheckCase,
+  type ReducerSample,
+  reducerCheck,
+} from './reducer-check.js';
+export { HELD_PIPE_MATERIALS, type HeldPipe, type HeldPipeMaterial } from './water-column.js';
