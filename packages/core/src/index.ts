@@ -27,4 +27,5 @@ export * from './trade/orders/index.js';
 export * from './judgement/walk/index.js';
 export * from './trade/walk-list/index.js';
 export * from './judgement/log/index.js';
+export * from './upkeep/start-up/index.js';
 export * from './registry/index.js';

@@ -1,18 +1,42 @@
 import { calculation } from '../../ground/calculation/index.js';
-import { choice, list, number, optional, record } from '../../ground/input/index.js';
+import { type RecordOf, choice, list, number, optional, record } from '../../ground/input/index.js';
 import { holdTest } from './hold-test.js';
 import { HELD_PIPE_MATERIALS } from './water-column.js';
 
 /** Three weeks at one reading a second, near enough. */
 export const MOST_SAMPLES = 2_000_000;
 
+/** Everything of a hold but its samples. */
+export const holdGivenFields = {
+  kind: choice(['air', 'water'] as const, 'what the line is filled with'),
+  testPressurePa: number({ unit: 'Pa gauge', above: 0 }),
+  holdS: number({ unit: 's', above: 0 }),
+  allowedDropPa: optional(number({ unit: 'Pa', min: 0, meaning: 'default 0' })),
+  gaugeResolutionPa: optional(
+    number({ unit: 'Pa', min: 0, meaning: 'smallest step of the gauge; default 0' }),
+  ),
+  volumeM3: optional(number({ unit: 'm3', above: 0, meaning: 'of the line, for the size of a leak' })),
+  atmosphericPa: optional(number({ unit: 'Pa absolute', above: 0, meaning: 'default 101325' })),
+  pipe: optional(
+    record(
+      {
+        material: choice(HELD_PIPE_MATERIALS),
+        insideDiameterM: number({ unit: 'm', above: 0 }),
+        wallM: number({ unit: 'm', above: 0 }),
+      },
+      'of a line full of water: without it no warmth is taken out',
+    ),
+  ),
+};
+/** A hold as it is begun: what it is judged by. */
+export const holdGivenInput = record(holdGivenFields);
+export type HoldGiven = RecordOf<typeof holdGivenFields>;
+
 export const holdTestCalculation = calculation({
   name: 'hold-test',
   summary: 'Whether a line under pressure holds, with the warmth of the day taken out.',
   input: record({
-    kind: choice(['air', 'water'] as const, 'what the line is filled with'),
-    testPressurePa: number({ unit: 'Pa gauge', above: 0 }),
-    holdS: number({ unit: 's', above: 0 }),
+    ...holdGivenFields,
     samples: list(
       record({
         timeS: number({ unit: 's', meaning: 'rising' }),
@@ -20,22 +44,6 @@ export const holdTestCalculation = calculation({
         temperatureC: optional(number({ unit: 'degrees C', above: -273.15, meaning: 'of the pipe' })),
       }),
       { least: 1, most: MOST_SAMPLES },
-    ),
-    allowedDropPa: optional(number({ unit: 'Pa', min: 0, meaning: 'default 0' })),
-    gaugeResolutionPa: optional(
-      number({ unit: 'Pa', min: 0, meaning: 'smallest step of the gauge; default 0' }),
-    ),
-    volumeM3: optional(number({ unit: 'm3', above: 0, meaning: 'of the line, for the size of a leak' })),
-    atmosphericPa: optional(number({ unit: 'Pa absolute', above: 0, meaning: 'default 101325' })),
-    pipe: optional(
-      record(
-        {
-          material: choice(HELD_PIPE_MATERIALS),
-          insideDiameterM: number({ unit: 'm', above: 0 }),
-          wallM: number({ unit: 'm', above: 0 }),
-        },
-        'of a line full of water: without it no warmth is taken out',
-      ),
     ),
   }),
   gives: {

@@ -1,6 +1,11 @@
 export { flushCalculation } from './flush-calculation.js';
 export { type Flush, type FlushCase, flush } from './flush.js';
-export { MOST_SAMPLES, holdTestCalculation } from './hold-test-calculation.js';
+export {
+  type HoldGiven,
+  MOST_SAMPLES,
+  holdGivenInput,
+  holdTestCalculation,
+} from './hold-test-calculation.js';
 export {
   type HoldSample,
   type HoldTest,

@@ -1,0 +1,133 @@
+import type { StartedLine } from './started-line.js';
+import { START_UP_STEPS, STEP_TABLE, type StartUpStepId, type StepFigure } from './step-table.js';
+import { type StepField, type StepValues, isFilled } from './step-values.js';
+
+/** One dated fact of a start-up, never changed, only followed by another. */
+export type StartUpEntry = {
+  step: StartUpStepId;
+  by: string;
+  /** ISO. */
+  at: string;
+} & (
+  | { kind: 'item'; item: string; values: StepValues }
+  /** The step is left out, with its reason. */
+  | { kind: 'skip'; reason: string }
+  /** It is not left out any more. */
+  | { kind: 'unskip' }
+  /** A reading ended with a verdict. */
+  | { kind: 'reading'; readingId: string; verdict: string }
+);
+
+export interface StartUpItem {
+  id: string;
+  title: string;
+  positionId?: string;
+  figures: StepFigure[];
+  /** What was typed last. */
+  values: StepValues;
+  /** Who did it and when, where somebody did. */
+  by?: string;
+  at?: string;
+  isDone: boolean;
+  /** What is wrong, or still missing. */
+  objection?: string;
+}
+
+export interface StartUpStep {
+  id: StartUpStepId;
+  title: string;
+  state: 'done' | 'skipped' | 'waiting' | 'open';
+  /** Titles of the steps it waits for. */
+  waitsFor: string[];
+  does: string;
+  atHand: string;
+  doneWhen: string;
+  caution?: string;
+  fields: readonly StepField[];
+  items: StartUpItem[];
+  reading?: 'hold' | 'reducer';
+  /** Why it is left out, and by whom. */
+  skipped?: { reason: string; by: string; at: string };
+  /** Verdict of its last reading. */
+  verdict?: string;
+  /** Who did the last of it, and when. */
+  by?: string;
+  at?: string;
+}
+
+export interface StartUp {
+  steps: StartUpStep[];
+  /** Every step is done, or left out with its reason. */
+  isComplete: boolean;
+}
+
+/** Nothing but this passes a reading. */
+const PASSES: Record<'hold' | 'reducer', string> = { hold: 'holds', reducer: 'holding' };
+
+/**
+ * The steps of a line's start-up in the order of the work, each with how far it is.
+ *
+ * @param line    its positions with what is picked or was found, and its walk
+ * @param entries what was done, in any order
+ *
+ * @example
+ * startUp(line, []).steps[0]?.title // 'Inspect'
+ */
+export function startUp(line: StartedLine, entries: readonly StartUpEntry[]): StartUp {
+  const oldestFirst = [...entries].sort((a, b) => (a.at < b.at ? -1 : 1));
+  const steps: StartUpStep[] = [];
+  for (const id of START_UP_STEPS) {
+    const row = STEP_TABLE[id];
+    const own = oldestFirst.filter(({ step }) => step === id);
+    const items = row.items(line).map(({ objection, ...item }): StartUpItem => {
+      const last = own.filter((entry) => entry.kind === 'item' && entry.item === item.id).at(-1);
+      const values = last?.kind === 'item' ? last.values : {};
+      const filled = isFilled(row.fields, values);
+      const said = last && filled ? objection?.(values) : undefined;
+      return {
+        ...item,
+        values,
+        ...(last && { by: last.by, at: last.at }),
+        isDone: last !== undefined && filled && said === undefined,
+        ...(said !== undefined && { objection: said }),
+      };
+    });
+    if (items.length === 0) continue;
+    const caution = row.caution?.(line);
+    const step: Omit<StartUpStep, 'state' | 'waitsFor'> = {
+      id,
+      title: row.title,
+      does: row.does,
+      atHand: row.atHand,
+      doneWhen: row.doneWhen,
+      ...(caution !== undefined && { caution }),
+      fields: row.fields,
+      items,
+      ...(row.reading && { reading: row.reading }),
+      ...lastOf(own),
+    };
+    const isDone = row.reading ? step.verdict === PASSES[row.reading] : items.every((item) => item.isDone);
+    const waitsFor = steps
+      .filter(
+        (before) => row.after.includes(before.id) && before.state !== 'done' && before.state !== 'skipped',
+      )
+      .map(({ title }) => title);
+    const state = step.skipped ? 'skipped' : isDone ? 'done' : waitsFor.length > 0 ? 'waiting' : 'open';
+    steps.push({ ...step, state, waitsFor });
+  }
+  return {
+    steps,
+    isComplete: steps.length > 0 && steps.every(({ state }) => state === 'done' || state === 'skipped'),
+  };
+}
+
+function lastOf(own: readonly StartUpEntry[]): Pick<StartUpStep, 'skipped' | 'verdict' | 'by' | 'at'> {
+  const last = own.at(-1);
+  const left = own.filter(({ kind }) => kind === 'skip' || kind === 'unskip').at(-1);
+  const reading = own.filter(({ kind }) => kind === 'reading').at(-1);
+  return {
+    ...(left?.kind === 'skip' && { skipped: { reason: left.reason, by: left.by, at: left.at } }),
+    ...(reading?.kind === 'reading' && { verdict: reading.verdict }),
+    ...(last && { by: last.by, at: last.at }),
+  };
+}

@@ -1,0 +1,450 @@
+import { isPotable, isFuelGas, isRawWaste, isSteam } from '../../ground/media/index.js';
+import type { Quantity } from '../../ground/units/index.js';
+import { isCheck, stemTurns, valveTypeFacts } from '../../ground/valves/index.js';
+import { flush, mainTest } from '../../physics/pressure-test/index.js';
+import { purgeCard } from '../../judgement/bench/index.js';
+import { walkPaths } from '../../judgement/walk/index.js';
+import { castingAgainstOrder } from '../../trade/order-wording/index.js';
+import { hasPlastic, isBuried, type StartedLine, type StartedPosition } from './started-line.js';
+import type { StepField, StepValues } from './step-values.js';
+
+export const START_UP_STEPS = [
+  'inspect',
+  'hold',
+  'make-up',
+  'flush',
+  'disinfect',
+  'purge',
+  'reducer',
+  'radiator',
+  'checks',
+  'balance',
+  'operate',
+  'show',
+  'label',
+] as const;
+export type StartUpStepId = (typeof START_UP_STEPS)[number];
+
+/** A figure one goes by, in SI; without a quantity it is only counted. */
+export interface StepFigure {
+  label: string;
+  value: number;
+  quantity?: Quantity | 'volume';
+}
+
+/** One thing of a step: a valve, an outlet, a line of a checklist. */
+export interface StepItem {
+  id: string;
+  title: string;
+  positionId?: string;
+  figures: StepFigure[];
+  /** What is wrong with what was typed, in a sentence; undefined where nothing is. */
+  objection?: (values: StepValues) => string | undefined;
+}
+
+export interface StepRow {
+  title: string;
+  does: string;
+  atHand: string;
+  doneWhen: string;
+  /** What can hurt. */
+  caution?: (line: StartedLine) => string | undefined;
+  /** Steps that come first, where the line has them. */
+  after: readonly StartUpStepId[];
+  fields: readonly StepField[];
+  /** No items: the line does not need the step. */
+  items: (line: StartedLine) => StepItem[];
+  /** The step is judged by a reading of this kind and not by what is ticked. */
+  reading?: 'hold' | 'reducer';
+}
+
+const tick = (name: string, label: string): StepField => ({ name, label, kind: 'tick' });
+const isWater = ({ medium }: StartedLine): boolean =>
+  !isFuelGas(medium) &&
+  !isSteam(medium) &&
+  !['compressed-air', 'oxidiser-gas', 'corrosive-liquid'].includes(medium);
+
+const itemOf = ({ id, tag, name }: StartedPosition): StepItem => ({
+  id,
+  positionId: id,
+  title: `${tag} ${name}`.trim(),
+  figures: [],
+});
+const itemsWhere =
+  (is: (position: StartedPosition) => boolean) =>
+  ({ positions }: StartedLine): StepItem[] =>
+    positions.filter(is).map(itemOf);
+const wholeLine = (figures: StepFigure[] = []): StepItem[] => [
+  { id: 'line', title: 'The whole line', figures },
+];
+
+/** Turns counted may differ so much from what such a valve usually has. */
+const TURNS_APART = 0.2;
+const FLOW_APART = 0.1;
+const SET_APART = 0.1;
+/** A quarter and less is seen, not counted. */
+const COUNTED_TURNS = 1;
+
+/** Every step there is, in the order of the work. A row here is a step more. Source: usual practice; local code, the authority and the maker's sheet go before it. */
+export const STEP_TABLE: Readonly<Record<StartUpStepId, StepRow>> = {
+  inspect: {
+    title: 'Inspect',
+    does: 'Read the casting or tag of each valve and compare it with the order. Check arrow, hinge pin and room for the handle.',
+    atHand: 'Order lines, flashlight, wire brush',
+    doneWhen: 'Nothing differs, or the difference is accepted.',
+    after: [],
+    fields: [
+      { name: 'casting', label: 'On casting or tag', kind: 'text', isOptional: true },
+      tick('faces', 'Arrow, hinge pin and handle as they must be'),
+      { name: 'accepted', label: 'Difference accepted by (name)', kind: 'text', isOptional: true },
+    ],
+    items: ({ positions }) =>
+      positions.map((position) => ({
+        ...itemOf(position),
+        objection: ({ casting = '', accepted = '' }) =>
+          accepted === '' ? castingObjection(position, String(casting)) : undefined,
+      })),
+  },
+  hold: {
+    title: 'Hold',
+    does: 'Plug the ends, open the valves of the line, bring it up to the test pressure and log gauge and pipe temperature.',
+    atHand:
+      'Gauge that reads at most five times the test pressure, thermometer on the pipe, pump or compressor, plugs',
+    doneWhen: 'The reading ends with “holds”. Not proved does not pass.',
+    caution: (line) =>
+      hasPlastic(line)
+        ? 'Never test plastic pipe with air: it stores energy and shatters. Plastic stretches: pump up again for 30 minutes before the time counts.'
+        : 'Stand clear of plugs and caps under pressure. Compressed air stores energy: raise it in steps.',
+    after: ['inspect'],
+    fields: [],
+    items: () => wholeLine(),
+    reading: 'hold',
+  },
+  'make-up': {
+    title: 'Make-up',
+    does: 'Pump the main up to the test pressure again and again, and measure the water that goes in.',
+    atHand: 'Test pump with a measured tank, gauge, watch',
+    doneWhen: 'The water made up is within what the joints may take.',
+    after: ['inspect'],
+    fields: [
+      { name: 'lengthM', label: 'Length under test', kind: 'figure', quantity: 'length' },
+      { name: 'diameterM', label: 'Bore', kind: 'figure', quantity: 'length' },
+      { name: 'testPressurePa', label: 'Mean pressure', kind: 'figure', quantity: 'pressure' },
+      { name: 'holdS', label: 'Time held', kind: 'figure', quantity: 'time' },
+      { name: 'madeUpL', label: 'Water made up, liters', kind: 'figure' },
+    ],
+    items: (line) =>
+      isBuried(line) && isWater(line) && !line.items.some(({ material }) => material === 'hdpe')
+        ? wholeLine().map((item) => ({ ...item, objection: makeUpObjection }))
+        : [],
+  },
+  flush: {
+    title: 'Flush',
+    does: 'From the source outwards, one outlet at a time. Toilet and heater stops closed, aerators off, reducers and strainers taken out or by-passed.',
+    atHand: 'Hose, bucket, clear glass, wrench for aerators',
+    doneWhen:
+      'The water runs clear in a glass, and the strainers were checked. Flush before soft seats are operated: grit cuts them.',
+    after: ['hold', 'make-up'],
+    fields: [tick('clear', 'Runs clear in a glass'), tick('strainers', 'Strainers checked')],
+    items: (line) => (isWater(line) && !isRawWaste(line.medium) ? flushItems(line) : []),
+  },
+  disinfect: {
+    title: 'Disinfect',
+    does: 'Dose, wait and sample as the authority asks.',
+    atHand: 'What the authority asks: chemical, pump, sample bottles',
+    doneWhen: 'The sample’s result is in.',
+    caution: () =>
+      'Nobody drinks from the line until the result is in. Concentrated chlorine burns: gloves and goggles.',
+    after: ['flush'],
+    fields: [
+      { name: 'by', label: 'Done by', kind: 'text' },
+      { name: 'dose', label: 'Dose and hours', kind: 'text' },
+      { name: 'result', label: 'Result of the sample', kind: 'text' },
+      tick('passed', 'The authority accepts the result'),
+    ],
+    items: ({ medium }) => (isPotable(medium) ? wholeLine() : []),
+  },
+  purge: {
+    title: 'Purge',
+    does: 'Follow the purge card line by line.',
+    atHand: 'The purge kit of the card on the bench, combustible-gas indicator',
+    doneWhen:
+      'Every line is ticked, the appliance lights and stays lit, and the leak test at working pressure is done.',
+    caution: () =>
+      'Qualified people only, to the utility’s specification. No ignition source; never purge into a closed room.',
+    after: ['hold'],
+    fields: [tick('done', 'Done')],
+    items: (line) => (isFuelGas(line.medium) ? purgeItems() : []),
+  },
+  reducer: {
+    title: 'Reducer',
+    does: 'Read its tag. Shut off the water heater. Set it with no flow, open one tap, close it and watch for ten minutes.',
+    atHand: 'Two gauges, wrench for the set screw',
+    doneWhen: 'It rests within 10 % of the setting and does not creep.',
+    after: ['flush'],
+    fields: [
+      { name: 'setPa', label: 'Set to', kind: 'figure', quantity: 'pressure' },
+      { name: 'restPa', label: 'At rest', kind: 'figure', quantity: 'pressure' },
+      { name: 'laterPa', label: 'Ten minutes later', kind: 'figure', quantity: 'pressure' },
+      { name: 'drawnPa', label: 'With one tap open', kind: 'figure', quantity: 'pressure', isOptional: true },
+    ],
+    items: ({ positions }) =>
+      positions
+        .filter(({ type, duty }) => type === 'pressure-reducing' || duty.function === 'reduce-pressure')
+        .map((position) => ({
+          ...itemOf(position),
+          figures:
+            position.duty.outletPressurePa === undefined
+              ? []
+              : [
+                  {
+                    label: 'Outlet asked',
+                    value: position.duty.outletPressurePa,
+                    quantity: 'pressure' as const,
+                  },
+                ],
+          objection: reducerObjection,
+        })),
+  },
+  radiator: {
+    title: 'Radiators',
+    does: 'Nearest to the boiler first: set the internal stop, packing snug, union of one make on both halves.',
+    atHand: 'Stop setting of each valve from the bench, screwdriver, packing',
+    doneWhen: 'The far end just gets warm, and no steam reaches the dry return.',
+    caution: () => 'Steam burns. Drain and vent before you open anything.',
+    after: ['hold'],
+    fields: [
+      { name: 'turns', label: 'Internal stop, turns', kind: 'figure' },
+      tick('warm', 'Far end just warm'),
+      tick('dry', 'No steam in the dry return'),
+    ],
+    items: (line) =>
+      isSteam(line.medium)
+        ? nearestFirst(line)
+            .filter(({ type }) => type?.startsWith('radiator'))
+            .map(itemOf)
+        : [],
+  },
+  checks: {
+    title: 'Checks',
+    does: 'Check the arrow. Stand beside it at the first pump stop and listen.',
+    atHand: 'Watch, level recorder where there is a wet well',
+    doneWhen: 'No slam, and nothing runs back.',
+    after: ['flush', 'hold'],
+    fields: [tick('quiet', 'Closes without a slam'), tick('holds', 'Nothing runs back')],
+    items: itemsWhere(
+      ({ type, duty }) => duty.function === 'non-return' || (type !== undefined && isCheck(type)),
+    ),
+  },
+  balance: {
+    title: 'Balance',
+    does: 'Set the opening that gives the flow, and mark it.',
+    atHand: 'Flow meter or bucket and watch, paint marker',
+    doneWhen: 'The flow is within 10 % of what is asked.',
+    after: ['flush', 'reducer'],
+    fields: [
+      { name: 'turns', label: 'Turns or degrees from closed', kind: 'figure' },
+      { name: 'flowM3s', label: 'Flow', kind: 'figure', quantity: 'flow' },
+      tick('marked', 'Marked'),
+    ],
+    items: ({ positions }) =>
+      positions
+        .filter(({ duty, type }) => duty.function === 'throttle' && !type?.startsWith('radiator'))
+        .map((position) => ({
+          ...itemOf(position),
+          figures:
+            position.duty.flowM3s === undefined
+              ? []
+              : [{ label: 'Flow asked', value: position.duty.flowM3s, quantity: 'flow' as const }],
+          objection: ({ flowM3s }) =>
+            position.duty.flowM3s !== undefined &&
+            Math.abs(Number(flowM3s) / position.duty.flowM3s - 1) > FLOW_APART
+              ? 'The flow is more than 10 % off: set it again.'
+              : undefined,
+        })),
+  },
+  operate: {
+    title: 'Operate',
+    does: 'Open and close every shut-off fully once. Count the turns, feel the torque, and see what leaks by with it closed.',
+    atHand: 'Valve key, counter, soap solution for gas',
+    doneWhen: 'The turns are what its size has, and nothing leaks by.',
+    caution: ({ medium }) =>
+      isFuelGas(medium)
+        ? 'Relight every appliance behind a valve you closed.'
+        : 'Say first who loses water. Never force a stiff valve.',
+    after: ['flush', 'disinfect', 'purge'],
+    fields: [
+      { name: 'turns', label: 'Turns to close', kind: 'figure', isOptional: true },
+      {
+        name: 'closes',
+        label: 'Closes',
+        kind: 'choice',
+        choices: [
+          { id: 'clockwise', words: 'clockwise' },
+          { id: 'counter-clockwise', words: 'counter-clockwise' },
+        ],
+      },
+      {
+        name: 'leaksBy',
+        label: 'Closed, it leaks by',
+        kind: 'choice',
+        choices: [
+          { id: 'nothing', words: 'nothing' },
+          { id: 'drops', words: 'drops' },
+          { id: 'stream', words: 'a stream' },
+        ],
+      },
+    ],
+    items: ({ positions }) =>
+      positions
+        .filter(({ duty }) => duty.function === 'isolate' || duty.function === 'emergency-shutoff')
+        .map((position) => {
+          const usual = usualTurns(position);
+          return {
+            ...itemOf(position),
+            figures: usual === undefined ? [] : [{ label: 'Usual turns', value: usual }],
+            objection: (values) => operateObjection(values, usual),
+          };
+        }),
+  },
+  show: {
+    title: 'Position',
+    does: 'Check that handle or indicator shows the truth, and lock or seal the valve in its normal position.',
+    atHand: 'Locks, seals, tags',
+    doneWhen: 'The handle tells the truth; on fire and gas lines a second person has seen it.',
+    after: ['operate'],
+    fields: [
+      tick('true', 'Handle or indicator shows the truth'),
+      tick('normal', 'In its normal position, locked or sealed where asked'),
+      { name: 'second', label: 'Also seen by (fire, gas)', kind: 'text', isOptional: true },
+    ],
+    items: (line) =>
+      line.positions.map((position) => ({
+        ...itemOf(position),
+        objection: ({ second = '' }) =>
+          second === '' && (isFuelGas(line.medium) || line.medium === 'fire-water')
+            ? 'On fire and gas lines a second person looks: enter the name.'
+            : undefined,
+      })),
+  },
+  label: {
+    title: 'Label',
+    does: 'Hang the tag on every valve and the valve chart on the wall by the meter.',
+    atHand: 'Tags, wire, valve chart',
+    doneWhen: 'Every tag hangs and was photographed.',
+    after: [],
+    fields: [tick('hung', 'Tag hangs'), tick('photo', 'Photographed')],
+    items: itemsWhere(() => true),
+  },
+};
+
+function castingObjection({ spec }: StartedPosition, casting: string): string | undefined {
+  if (!spec || casting.trim() === '') return undefined;
+  const { differences } = castingAgainstOrder(spec, casting);
+  if (differences.length === 0) return undefined;
+  const said = differences.map(({ ordered, found }) => `ordered ${ordered}, found ${found}`);
+  return `It is not what was ordered: ${said.join('; ')}. Send it back, or enter who accepts it.`;
+}
+
+function makeUpObjection(values: StepValues): string | undefined {
+  const [lengthM, diameterM, testPressurePa, holdS, madeUpL] = [
+    'lengthM',
+    'diameterM',
+    'testPressurePa',
+    'holdS',
+    'madeUpL',
+  ].map((name) => Number(values[name])) as [number, number, number, number, number];
+  if (!(lengthM > 0 && diameterM > 0 && testPressurePa > 0 && holdS > 0))
+    return 'Length, bore, pressure and time must be above 0.';
+  const { verdict, ratio } = mainTest({
+    lengthM,
+    diameterM,
+    testPressurePa,
+    holdS,
+    madeUpM3: madeUpL / 1000,
+  });
+  return verdict === 'over'
+    ? `${ratio.toFixed(1)} times the water that the joints may take: find the leak, or the air in the main.`
+    : undefined;
+}
+
+function flushItems(line: StartedLine): StepItem[] {
+  const { ends, to } = walkPaths(line.items);
+  if (ends.length === 0) return wholeLine();
+  return ends.map((end) => {
+    const runs = to(end.id).flatMap(({ lengthM, diameterM, item }) =>
+      item.kind === 'run' && lengthM > 0 && diameterM !== undefined ? [{ lengthM, diameterM }] : [],
+    );
+    const flushed = runs.length > 0 ? flush({ runs }) : undefined;
+    const position = line.positions.find(({ id }) => id === end.positionId);
+    return {
+      id: end.id,
+      title: end.name ?? (position ? `${position.tag} ${position.name}`.trim() : (end.fixture ?? 'Outlet')),
+      figures: flushed
+        ? [
+            { label: 'Flow', value: flushed.flowM3s, quantity: 'flow' },
+            { label: 'For', value: flushed.seconds, quantity: 'time' },
+            { label: 'Water', value: flushed.waterM3, quantity: 'volume' },
+          ]
+        : [],
+    };
+  });
+}
+
+function purgeItems(): StepItem[] {
+  const { steps } = purgeCard(
+    'plain',
+    { dischargeRule: 'outdoors-only', wouldTripIfFullyOpen: false },
+    { opening: 'the opening on the bench', seconds: 'the time on the bench' },
+  );
+  return [
+    ...steps,
+    'Leak test at working pressure: soap at keys, stems and joints. The appliance lights and stays lit.',
+  ].map((title, at) => ({ id: `purge-${at + 1}`, title, figures: [] }));
+}
+
+/** Ten minutes of creep at 1 % a minute. */
+const MOST_CREEP = 0.1;
+
+function reducerObjection(values: StepValues): string | undefined {
+  const [set, rest, later] = ['setPa', 'restPa', 'laterPa'].map((name) => Number(values[name])) as [
+    number,
+    number,
+    number,
+  ];
+  if (Math.abs(rest - set) > SET_APART * set)
+    return 'At rest it is more than 10 % off its setting: set it again.';
+  return later - rest > MOST_CREEP * set
+    ? 'It creeps: grit or a nick in the seat. The building sees the full pressure by morning.'
+    : undefined;
+}
+
+/** Positions by their way from the source, the nearest first; in flow order where that is not known. */
+function nearestFirst({ positions, items }: StartedLine): StartedPosition[] {
+  const { to } = walkPaths(items);
+  const distance = ({ id }: StartedPosition): number => {
+    const item = items.find(({ positionId }) => positionId === id);
+    return item ? to(item.id).reduce((sum, { lengthM }) => sum + lengthM, 0) : Infinity;
+  };
+  return positions
+    .map((position) => ({ position, distanceM: distance(position) }))
+    .sort((a, b) => a.distanceM - b.distanceM || 0)
+    .map(({ position }) => position);
+}
+
+function usualTurns({ type, duty: { dn } }: StartedPosition): number | undefined {
+  if (type === undefined || valveTypeFacts(type).strokes === 'self') return undefined;
+  const turns = stemTurns(type, dn);
+  return turns > COUNTED_TURNS ? turns : undefined;
+}
+
+function operateObjection({ turns, leaksBy }: StepValues, usual: number | undefined): string | undefined {
+  if (leaksBy !== 'nothing')
+    return 'It leaks by when closed: clean or replace it before the line goes in service.';
+  if (usual === undefined) return undefined;
+  if (typeof turns !== 'number') return 'Count the turns to close.';
+  if (Math.abs(turns / usual - 1) <= TURNS_APART) return undefined;
+  return turns < usual
+    ? `${turns} turns, and such a valve usually has ${usual}: it does not open fully, or something stops it.`
+    : `${turns} turns, and such a valve usually has ${usual}: check its size, and whether the stem still holds the wedge.`;
+}
