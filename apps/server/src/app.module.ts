@@ -19,6 +19,8 @@ import { PriceDeskModule } from './stand-ins/price-desk/price-desk.module.js';
 import { PositionsModule } from './work/positions/positions.module.js';
 import { SessionsModule } from './ground/sessions/sessions.module.js';
 import type { Settings } from './ground/settings/settings.js';
+import { LoggerModule } from './stand-ins/logger/logger.module.js';
+import { StartUpsModule } from './work/start-ups/start-ups.module.js';
 import { UndoModule } from './work/undo/undo.module.js';
 import { WalkListModule } from './work/walk-lists/walk-list.module.js';
 import { WorkThreadsModule } from './ground/threads/work-threads.module.js';
@@ -54,6 +56,8 @@ export class AppModule {
         CatalogueModule,
         OrdersModule,
         PriceDeskModule,
+        StartUpsModule,
+        LoggerModule,
         WalkListModule,
         UndoModule,
         CalcModule,

@@ -14,6 +14,8 @@ export interface BoardPosition {
   condition: Condition;
   /** State of the order its valve is on; null where it is on none. */
   ordered: OrderView['state'] | null;
+  /** Whether its line was handed over. */
+  isHandedOver: boolean;
 }
 
 export interface BoardLine {

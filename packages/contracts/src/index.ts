@@ -15,3 +15,4 @@ export * from './archive.js';
 export * from './house-rules.js';
 export * from './walk.js';
 export * from './walk-list.js';
+export * from './start-up.js';

@@ -12,6 +12,7 @@ import * as archivedJobs from './migrations/0008-archived-jobs.js';
 import * as unknownFigures from './migrations/0009-unknown-figures.js';
 import * as ownFactsOfASize from './migrations/0010-own-facts-of-a-size.js';
 import * as edgesOfPicks from './migrations/0011-edges-of-picks.js';
+import * as startUp from './migrations/0012-start-up.js';
 import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
 interface Migration {
@@ -32,6 +33,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0009-unknown-figures': unknownFigures,
   '0010-own-facts-of-a-size': ownFactsOfASize,
   '0011-edges-of-picks': edgesOfPicks,
+  '0012-start-up': startUp,
 };
 
 /** Any number, the same for every server: only one migrates at a time. */

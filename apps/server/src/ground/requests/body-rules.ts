@@ -1,4 +1,4 @@
-import { LARGEST_PHOTO, LARGEST_SHEET } from '@grevik/contracts';
+import { LARGEST_PHOTO, LARGEST_SHEET, MOST_READING_SAMPLES } from '@grevik/contracts';
 
 const KB = 1024;
 const MB = 1024 * KB;
@@ -30,6 +30,7 @@ const SIGNED_IN: readonly (readonly [path: RegExp, rule: BodyRule])[] = [
   [/^\/api\/jobs\/[^/]+\/orders\/sheet\/preview\/?$/, bytes(LARGEST_SHEET)],
   [/^\/api\/(?:jobs\/[^/]+\/(?:walk-list|orders)|catalogue\/list)/, json(4 * MB, 200_000)],
   [/^\/api\/price-desk\//, json(4 * MB, 100_000)],
+  [/^\/api\/readings\/[^/]+\/samples\/?$/, json(16 * MB, 3 * MOST_READING_SAMPLES + 100)],
 ];
 
 const USUAL = json(MB, 50_000);

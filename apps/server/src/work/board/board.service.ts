@@ -27,7 +27,8 @@ const BOARD = `
       SELECT json_agg(json_build_object('id', l.id, 'name', l.name, 'medium', l.medium, 'positions', coalesce((
         SELECT json_agg(json_build_object('id', p.id, 'tag', p.tag, 'remarks', p.remarks, 'function', p.duty->'function',
           'dn', p.duty->'dn', 'pickedType', m.type, 'condition', p.condition,
-          'ordered', (ARRAY[:states])[ordered.state]) ORDER BY p.place_on_line)
+          'ordered', (ARRAY[:states])[ordered.state],
+          'isHandedOver', EXISTS (SELECT 1 FROM hand_overs h WHERE h.company_id = p.company_id AND h.line_id = p.line_id)) ORDER BY p.place_on_line)
         FROM positions p
           LEFT JOIN picks k ON k.position_id = p.id
           LEFT JOIN catalogue_models m ON m.id = k.model_id

@@ -16,6 +16,7 @@ const position = (tag: string, more: Partial<BoardPosition> = {}): BoardPosition
   pickedType: null,
   condition: {},
   ordered: null,
+  isHandedOver: false,
   ...more,
 });
 const BOARD: BoardView = {

@@ -31,6 +31,8 @@ describe('the state of a position', () => {
     [{ condition: { holding: 'passes' } }, 'act'],
     [{ condition: { leaking: 'stem' } }, 'act'],
     [{ condition: { leaking: 'no' }, pickedType: 'ball' }, 'picked'],
+    [{ pickedType: 'ball', ordered: 'received', isHandedOver: true }, 'in-service'],
+    [{ pickedType: 'ball', condition: { leaking: 'stem' }, isHandedOver: true }, 'act'],
   ] as const)('with %j is %s', (facts, state) => {
     expect(positionState({ ...position('X'), ...facts }, 'potable-cold')).toBe(state);
   });

@@ -12,20 +12,23 @@ export interface PositionFacts {
   condition: Condition;
   /** State of the order its valve is on; null where it is on none. */
   ordered: 'draft' | 'sent' | 'confirmed' | 'part-received' | 'received' | null;
+  /** Whether its line was started up and handed over. */
+  isHandedOver?: boolean;
 }
 
 /**
  * How far the valve of a position is. A valve that fails is acted on, whatever is picked or ordered for it. What is on order with a supplier is
- * ordered; a draft is not. A valve that was found and has no successor picked is in service.
+ * ordered; a draft is not. What was handed over is in service, and so is a valve that was found and has no successor picked.
  *
  * @example
  * positionState({ pickedType: 'ball', condition: {}, ordered: 'draft' }, 'potable-cold') // 'picked'
  */
 export function positionState(
-  { pickedType, condition, ordered }: PositionFacts,
+  { pickedType, condition, ordered, isHandedOver = false }: PositionFacts,
   medium: Medium,
 ): PositionState {
   if (valveFailure(condition, medium) !== undefined) return 'act';
+  if (isHandedOver) return 'in-service';
   if (ordered !== null && ordered !== 'draft') return 'ordered';
   if (pickedType !== null) return 'picked';
   return typeFound(condition) === undefined ? 'not-picked' : 'in-service';

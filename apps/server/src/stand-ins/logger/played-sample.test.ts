@@ -1,0 +1,31 @@
+import type { PlayedGauge } from '@grevik/contracts';
+import { type HoldGiven, type HoldSample, holdTest } from '@grevik/core';
+import { playedSample } from './played-sample.js';
+
+const GIVEN: HoldGiven = { kind: 'air', testPressurePa: 345_000, holdS: 900, gaugeResolutionPa: 70 };
+const play = (plays: Partial<PlayedGauge>): HoldSample[] =>
+  Array.from({ length: 901 }, (_, timeS) =>
+    playedSample(GIVEN, { leakPaPerMin: 0, coolsK: 4, faults: [], ...plays }, timeS),
+  ).flatMap((sample) => sample ?? []);
+
+describe('what the logger stand-in plays', () => {
+  it('holds while it cools, and leaks where it is told to', () => {
+    expect(holdTest({ ...GIVEN, samples: play({}) }).verdict).toBe('holds');
+    expect(holdTest({ ...GIVEN, samples: play({ leakPaPerMin: 100 }) }).verdict).toBe('leaks');
+  });
+
+  it.each([
+    ['battery', 'too-short'],
+    ['no-thermometer', undefined],
+  ] as const)('with %s proves nothing', (fault, reason) => {
+    const result = holdTest({ ...GIVEN, samples: play({ faults: [fault], coolsK: 0 }) });
+    expect(result.verdict).toBe('not-proved');
+    if (reason) expect(result.reason).toBe(reason);
+  });
+
+  it('is silent where its radio is, and plays the same again', () => {
+    const gaps = play({ faults: ['radio-gaps'] });
+    expect(gaps.length).toBeLessThan(901);
+    expect(gaps).toEqual(play({ faults: ['radio-gaps'] }));
+  });
+});

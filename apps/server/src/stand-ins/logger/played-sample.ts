@@ -1,0 +1,54 @@
+import type { PlayedGauge } from '@grevik/contracts';
+import type { HoldGiven, HoldSample } from '@grevik/core';
+
+const ATMOSPHERE_PA = 101_325;
+const START_C = 15;
+const ZERO_C_K = 273.15;
+const MINUTE_S = 60;
+/** It begins a little over what is asked. */
+const OVER = 1.01;
+/** Steps of its gauge and thermometer. */
+const GAUGE_PA = 70;
+const THERMOMETER_C = 0.1;
+/** Every third minute its radio is silent for half of it. */
+const GAP_EVERY_S = 180;
+const GAP_S = 30;
+/** Share of the time to hold after which a weak battery is dead. */
+const BATTERY = 0.5;
+
+/** A number from 0 to 1 that a second always has: the same reading is played after a restart. */
+const noiseAt = (timeS: number): number => {
+  const swirl = Math.sin(timeS * 12.9898) * 43758.5453;
+  return swirl - Math.floor(swirl);
+};
+
+/**
+ * What a logger on a line would send at a second.
+ *
+ * @param given what is held
+ * @param plays leak Pa a minute, cooling K over the time held, faults
+ * @param timeS since it began
+ * @returns undefined where its radio is silent or its battery dead
+ *
+ * @example
+ * playedSample({ kind: 'air', testPressurePa: 345_000, holdS: 900 }, { leakPaPerMin: 0, coolsK: 2, faults: [] }, 0)?.temperatureC // 15
+ */
+export function playedSample(
+  { kind, testPressurePa, holdS }: HoldGiven,
+  { leakPaPerMin, coolsK, faults }: PlayedGauge,
+  timeS: number,
+): HoldSample | undefined {
+  if (faults.includes('battery') && timeS > BATTERY * holdS) return undefined;
+  if (faults.includes('radio-gaps') && timeS % GAP_EVERY_S >= GAP_EVERY_S - GAP_S) return undefined;
+  const temperatureC = START_C - (coolsK * timeS) / holdS;
+  const warmth = kind === 'air' ? (temperatureC + ZERO_C_K) / (START_C + ZERO_C_K) : 1;
+  const absolutePa = OVER * testPressurePa + ATMOSPHERE_PA - (leakPaPerMin * timeS) / MINUTE_S;
+  const pressurePa = absolutePa * warmth - ATMOSPHERE_PA + (noiseAt(timeS) - 0.5) * GAUGE_PA;
+  return {
+    timeS,
+    pressurePa: stepped(Math.max(0, pressurePa), GAUGE_PA / 10),
+    ...(!faults.includes('no-thermometer') && { temperatureC: stepped(temperatureC, THERMOMETER_C / 10) }),
+  };
+}
+
+const stepped = (value: number, step: number): number => Math.round(value / step) * step;

@@ -1,0 +1,48 @@
+import type { PlayedGauge, ReadingSource } from '@grevik/contracts';
+import type { HoldGiven, HoldTest } from '@grevik/core';
+import { BelongsTo, Column, DataType, Default, Model, PrimaryKey, Table } from 'sequelize-typescript';
+import { Person } from '../../firm/people/person.model.js';
+
+/** A hold that is read, or was: its samples stand in a table of their own. */
+@Table({ tableName: 'readings', underscored: true, timestamps: false })
+export class Reading extends Model {
+  /** Made on the device that began it. */
+  @PrimaryKey
+  @Column(DataType.UUID)
+  declare id: string;
+
+  @PrimaryKey
+  @Column(DataType.UUID)
+  declare companyId: string;
+
+  @Column(DataType.UUID)
+  declare lineId: string;
+
+  @Column(DataType.JSONB)
+  declare given: HoldGiven;
+
+  @Column(DataType.TEXT)
+  declare source: ReadingSource;
+
+  /** What the stand-in plays. */
+  @Column(DataType.JSONB)
+  declare plays: PlayedGauge | null;
+
+  @Default(DataType.NOW)
+  @Column(DataType.DATE)
+  declare startedAt: Date;
+
+  @Column(DataType.UUID)
+  declare startedBy: string | null;
+
+  /** Null while it runs. */
+  @Column(DataType.DATE)
+  declare endedAt: Date | null;
+
+  /** Its verdict with its figures; null while it runs. */
+  @Column(DataType.JSONB)
+  declare result: HoldTest | null;
+
+  @BelongsTo(() => Person, { foreignKey: 'startedBy', targetKey: 'id' })
+  declare starter: Person | null;
+}

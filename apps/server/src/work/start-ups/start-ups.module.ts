@@ -1,0 +1,24 @@
+import { Module } from '@nestjs/common';
+import { SequelizeModule } from '@nestjs/sequelize';
+import { CatalogueModule } from '../../firm/catalogue/catalogue.module.js';
+import { Line } from '../lines/line.model.js';
+import { WalksModule } from '../walks/walks.module.js';
+import { HandOver } from './hand-over.model.js';
+import { Reading } from './reading.model.js';
+import { ReadingsService } from './readings.service.js';
+import { SamplesService } from './samples.service.js';
+import { StartUpEntryRow } from './start-up-entry.model.js';
+import { ReadingsController, StartUpsController } from './start-ups.controller.js';
+import { StartUpsService } from './start-ups.service.js';
+
+@Module({
+  imports: [
+    SequelizeModule.forFeature([StartUpEntryRow, Reading, HandOver, Line]),
+    CatalogueModule,
+    WalksModule,
+  ],
+  controllers: [StartUpsController, ReadingsController],
+  providers: [StartUpsService, ReadingsService, SamplesService],
+  exports: [ReadingsService, SamplesService],
+})
+export class StartUpsModule {}
