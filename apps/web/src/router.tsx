@@ -91,6 +91,14 @@ export const router = createBrowserRouter([
                     async () => (await import('./steps/hook-up/InstallCardPage')).InstallCardPage,
                   ),
                   screen('order/:tag?', async () => (await import('./steps/order-line/OrderPage')).OrderPage),
+                  screen(
+                    'start-up/:tag?',
+                    async () => (await import('./steps/start-up/StartUpPage')).StartUpPage,
+                  ),
+                  screen(
+                    'chart/:tag?',
+                    async () => (await import('./steps/start-up/ValveChartPage')).ValveChartPage,
+                  ),
                   screen('log/:tag?', async () => (await import('./steps/log/LogPage')).LogPage),
                   screen(
                     'schedule/:tag?',

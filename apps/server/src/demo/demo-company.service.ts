@@ -24,6 +24,7 @@ import { conditionFrom } from '../work/entries/condition-from.js';
 import { Pick } from '../work/positions/pick.model.js';
 import { Position } from '../work/positions/position.model.js';
 import { Walk } from '../work/walks/walk.model.js';
+import { DemoStartUps } from './demo-start-ups.service.js';
 import { DemoOrders } from './demo-orders.service.js';
 import { demoLines } from './demo-lines.js';
 import { DEMO_CATALOGUE, DEMO_ENTRIES, DEMO_FOREMAN, DEMO_JOB, DEMO_PEOPLE } from './demo-data.js';
@@ -53,6 +54,7 @@ export class DemoCompany {
     @InjectModel(CatalogueModelRow) private readonly models: typeof CatalogueModelRow,
     private readonly catalogue: CatalogueService,
     private readonly orders: DemoOrders,
+    private readonly startUps: DemoStartUps,
   ) {}
 
   /** Whatever was entered in it before is kept; what an earlier version did not have yet is added. */
@@ -79,6 +81,7 @@ export class DemoCompany {
     const job = await this.jobs.create({ name: DEMO_JOB });
     const people = new Map((await this.people.findAll()).map(({ email, id }) => [email, id] as const));
     const positionIds = new Map<string, string>();
+    const made = [];
     for (const [placeInJob, { name, medium, facts, positions, items }] of demoLines().entries()) {
       const line = await this.lines.create({ jobId: job.id, name, medium, facts, placeInJob });
       for (const [placeOnLine, { tag, remarks, duty, picked, place }] of positions.entries()) {
@@ -94,15 +97,13 @@ export class DemoCompany {
         positionIds.set(tag, id);
         if (picked) await this.addPick(id, { medium, duty, picked }, people.get(DEMO_FOREMAN) ?? null);
       }
-      await this.walks.create({
-        lineId: line.id,
-        jobId: job.id,
-        version: 0,
-        items: storedWalk(items, positionIds),
-      });
+      const walked = storedWalk(items, positionIds);
+      await this.walks.create({ lineId: line.id, jobId: job.id, version: 0, items: walked });
+      made.push({ id: line.id, name, medium, items: walked });
     }
     await this.addEntries(positionIds, people);
     await this.orders.add(job.id, positionIds, people);
+    await this.startUps.add(made, people.get(DEMO_FOREMAN) ?? '');
   }
 
   private async addEntries(

@@ -13,6 +13,11 @@ import { Person } from '../firm/people/person.model.js';
 import { Pick } from '../work/positions/pick.model.js';
 import { Position } from '../work/positions/position.model.js';
 import { Walk } from '../work/walks/walk.model.js';
+import { HandOver } from '../work/start-ups/hand-over.model.js';
+import { Reading } from '../work/start-ups/reading.model.js';
+import { StartUpEntryRow } from '../work/start-ups/start-up-entry.model.js';
+import { StartUpsModule } from '../work/start-ups/start-ups.module.js';
+import { DemoStartUps } from './demo-start-ups.service.js';
 import { DemoOrders } from './demo-orders.service.js';
 import { DemoCompany } from './demo-company.service.js';
 
@@ -31,10 +36,14 @@ import { DemoCompany } from './demo-company.service.js';
       Order,
       OrderLine,
       Receipt,
+      StartUpEntryRow,
+      Reading,
+      HandOver,
     ]),
     CatalogueModule,
+    StartUpsModule,
   ],
-  providers: [DemoCompany, DemoOrders],
+  providers: [DemoCompany, DemoOrders, DemoStartUps],
   exports: [DemoCompany],
 })
 export class DemoModule {}

@@ -3,6 +3,7 @@ import {
   type Quantity,
   type UnitSystem,
   CV_PER_KV,
+  UNITS,
   formatNominalSize,
   formatQuantity,
   inUnits,
@@ -26,6 +27,8 @@ export interface Figures {
   about(valueM: number): string;
   /** A pressure lost: psi in US customary however small, since losses are compared with one another. */
   loss(valuePa: number): string;
+  /** A pressure as a test gauge is read: four figures that count. */
+  gauge(valuePa: number): string;
   /** Gallons or litres; cubic inches or millilitres where it is little. */
   volume(valueM3: number): string;
   /** Capacity: Kv in metric, Cv in US customary. */
@@ -53,6 +56,11 @@ export function useFigures(): Figures {
         if (system === 'metric') return quantity(valuePa, 'pressure');
         const { figure, symbol } = inUnits(valuePa, 'pressure', system, 'psi');
         return `${Number(figure.toPrecision(2))} ${symbol}`;
+      },
+      gauge: (valuePa) => {
+        const { symbol } = inUnits(valuePa, 'pressure', system);
+        const { factor = 1 } = UNITS.pressure.find((unit) => unit.symbol === symbol) ?? {};
+        return `${Number((valuePa / factor).toPrecision(4))} ${symbol}`;
       },
       volume: (valueM3) => {
         const isSmall = valueM3 < SMALL_M3;

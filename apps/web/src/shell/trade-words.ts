@@ -8,6 +8,7 @@ export const SCREEN_WORDS = {
   bench: 'simulation calculate',
   'hook-up': 'connection joint press solder sweat thread flange fittings kit',
   order: 'order line quote spec specification',
+  'start-up': 'commissioning test pressure hold flush purge disinfect hand over valve chart',
   log: 'history record entry turns seized',
   schedule: 'valve list csv print',
   orders: 'purchase supplier quote request receiving delivery',

@@ -42,7 +42,19 @@ const askSignedIn: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError>
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: askSignedIn,
-  tagTypes: ['Session', 'Company', 'Catalogue', 'Jobs', 'Line', 'History', 'Mine', 'People', 'Orders'],
+  tagTypes: [
+    'Session',
+    'Company',
+    'Catalogue',
+    'Jobs',
+    'Line',
+    'History',
+    'Mine',
+    'People',
+    'Orders',
+    'StartUp',
+    'Samples',
+  ],
   endpoints: (build) => ({
     company: build.query<CompanyView, void>({ query: () => 'company', providesTags: ['Session', 'Company'] }),
     catalogue: build.query<ModelView[], void>({

@@ -9,6 +9,7 @@ import { lineUp } from './en/line-up';
 import { orders } from './en/orders';
 import { outlook } from './en/outlook';
 import { pick } from './en/pick';
+import { startUp } from './en/start-up';
 import { takeoff } from './en/takeoff';
 import { walk } from './en/walk';
 
@@ -18,6 +19,7 @@ export const en = {
   ...lineUp,
   ...outlook,
   ...pick,
+  ...startUp,
   ...catalogue,
   ...walk,
   ...bench,

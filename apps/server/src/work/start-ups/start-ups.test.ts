@@ -137,6 +137,20 @@ describe('start-ups', () => {
     ).toBe(true);
   });
 
+  it('of the demo are handed over, half done and running', async () => {
+    const of = async (name: string): Promise<StartUpView> => {
+      const { id } = job.lines.find((one) => one.name === name)!;
+      return (await foreman.get(`/api/lines/${id}/start-up`)).body as StartUpView;
+    };
+    expect((await of('Fire sprinkler')).handedOver?.takenBy).toBe('Harbour office');
+    expect((await of('Customs hall steam')).readings.map(({ result }) => result?.verdict)).toEqual([
+      'holds',
+      'leaks',
+    ]);
+    const [running] = (await of('Gas')).readings;
+    expect(running).toMatchObject({ source: 'stand-in', endedAt: null });
+  });
+
   it('are of one company, and written by whoever may', async () => {
     const stranger = await test.owner();
     await stranger.get(at).expect(404);
@@ -155,7 +169,7 @@ describe('start-ups', () => {
       source: 'stand-in',
       plays: { leakPaPerMin: 0, coolsK: 1, faults: [] },
     });
-    const other = job.lines.find(({ name }) => name === 'Gas')!;
+    const other = job.lines.find(({ name }) => name === 'Heating')!;
     await foreman.post(`/api/lines/${other.id}/start-up/readings`).send(reading).expect(201);
     const second = await createApp(testSettings(test.databaseUrl));
     await second.init();

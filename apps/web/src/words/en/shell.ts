@@ -37,6 +37,7 @@ export const around = {
     bench: 'Bench',
     'hook-up': 'Hook-up',
     order: 'Order',
+    'start-up': 'Start-up',
     log: 'Log',
   },
   units: {

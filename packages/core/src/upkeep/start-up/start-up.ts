@@ -23,6 +23,7 @@ export interface StartUpItem {
   title: string;
   positionId?: string;
   figures: StepFigure[];
+  note?: string;
   /** What was typed last. */
   values: StepValues;
   /** Who did it and when, where somebody did. */

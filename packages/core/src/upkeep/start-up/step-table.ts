@@ -4,7 +4,7 @@ import { isCheck, stemTurns, valveTypeFacts } from '../../ground/valves/index.js
 import { flush, mainTest } from '../../physics/pressure-test/index.js';
 import { purgeCard } from '../../judgement/bench/index.js';
 import { walkPaths } from '../../judgement/walk/index.js';
-import { castingAgainstOrder } from '../../trade/order-wording/index.js';
+import { castingAgainstOrder, orderLine } from '../../trade/order-wording/index.js';
 import { hasPlastic, isBuried, type StartedLine, type StartedPosition } from './started-line.js';
 import type { StepField, StepValues } from './step-values.js';
 
@@ -38,6 +38,8 @@ export interface StepItem {
   title: string;
   positionId?: string;
   figures: StepFigure[];
+  /** What one goes by, in words. */
+  note?: string;
   /** What is wrong with what was typed, in a sentence; undefined where nothing is. */
   objection?: (values: StepValues) => string | undefined;
 }
@@ -101,6 +103,9 @@ export const STEP_TABLE: Readonly<Record<StartUpStepId, StepRow>> = {
     items: ({ positions }) =>
       positions.map((position) => ({
         ...itemOf(position),
+        note: position.spec
+          ? `Ordered: ${orderLine(position.spec).text}`
+          : 'Nothing was picked here: record what is there.',
         objection: ({ casting = '', accepted = '' }) =>
           accepted === '' ? castingObjection(position, String(casting)) : undefined,
       })),
@@ -308,7 +313,7 @@ export const STEP_TABLE: Readonly<Record<StartUpStepId, StepRow>> = {
         }),
   },
   show: {
-    title: 'Position',
+    title: 'Show and lock',
     does: 'Check that handle or indicator shows the truth, and lock or seal the valve in its normal position.',
     atHand: 'Locks, seals, tags',
     doneWhen: 'The handle tells the truth; on fire and gas lines a second person has seen it.',

@@ -1,0 +1,139 @@
+import type { StartUpView } from '@grevik/contracts';
+import type { StartUpStep, StartedLine } from '@grevik/core';
+import { Alert, Button, TextField } from '@mui/material';
+import { useState } from 'react';
+import { useMay } from '../../store/people-api';
+import { useWords } from '../../words';
+import { HoldStep } from './HoldStep';
+import { ItemForm } from './ItemForm';
+import styles from './StartUp.module.css';
+import { useWriteStartUp } from './useWriteStartUp';
+
+interface StepPanelProps {
+  step: StartUpStep;
+  line: StartedLine;
+  view: StartUpView;
+  /** Handed over: nothing is changed any more. */
+  isClosed: boolean;
+}
+
+/** One step: what to do, what to have at hand, when it is done, what can hurt; and each thing of it. */
+export function StepPanel({ step, line, view, isClosed }: StepPanelProps) {
+  const words = useWords();
+  const mayRecord = useMay('record') && !isClosed;
+  const { title, caution, items, fields, state, waitsFor } = step;
+  const isReading = step.reading === 'hold' && view.readings.length > 0;
+  return (
+    <section className={styles.panel} aria-labelledby="start-up-step">
+      <h2 id="start-up-step">{title}</h2>
+      {isReading ? (
+        <details>
+          <summary>{words('hold.whatToDo')}</summary>
+          <HowTo step={step} />
+        </details>
+      ) : (
+        <HowTo step={step} />
+      )}
+      {caution !== undefined && (
+        <Alert severity="warning" role="note">
+          {caution}
+        </Alert>
+      )}
+      {state === 'waiting' && !isReading && (
+        <Alert severity="info" role="note">
+          {words('startUp.waitsLong', { steps: waitsFor.join(', ') })}
+        </Alert>
+      )}
+      {step.reading === 'hold' ? (
+        <HoldStep line={line} view={view} mayRecord={mayRecord} />
+      ) : (
+        <ul className={styles.items}>
+          {items.map((item) => (
+            <li key={item.id}>
+              <ItemForm
+                key={item.at ?? ''}
+                step={step.id}
+                item={item}
+                fields={fields}
+                mayRecord={mayRecord}
+              />
+            </li>
+          ))}
+        </ul>
+      )}
+      {mayRecord && <Skipping step={step} />}
+    </section>
+  );
+}
+
+/** What is done, what to have at hand, and when it is done. */
+function HowTo({ step: { does, atHand, doneWhen } }: { step: StartUpStep }) {
+  const words = useWords();
+  return (
+    <>
+      <p className={styles.does}>{does}</p>
+      <dl className={styles.facts}>
+        <div>
+          <dt>{words('startUp.atHand')}</dt>
+          <dd>{atHand}</dd>
+        </div>
+        <div>
+          <dt>{words('startUp.doneWhen')}</dt>
+          <dd>{doneWhen}</dd>
+        </div>
+      </dl>
+    </>
+  );
+}
+
+/** A step is skipped only with its reason, and taken up again. */
+function Skipping({ step: { id, title, skipped } }: { step: StartUpStep }) {
+  const [isAsking, setAsking] = useState(false);
+  const [reason, setReason] = useState('');
+  const { write, isLoading } = useWriteStartUp();
+  const words = useWords();
+  if (skipped)
+    return (
+      <p>
+        {words('startUp.skipped', skipped)}{' '}
+        <Button
+          size="small"
+          disabled={isLoading}
+          onClick={() => void write({ step: id, kind: 'unskip' }, title)}
+        >
+          {words('startUp.unskip')}
+        </Button>
+      </p>
+    );
+  if (!isAsking)
+    return (
+      <Button className={`${styles.skip} no-print`} size="small" onClick={() => setAsking(true)}>
+        {words('startUp.skip')}
+      </Button>
+    );
+  return (
+    <form
+      className={styles.skipping}
+      onSubmit={(event) => {
+        event.preventDefault();
+        void write({ step: id, kind: 'skip', reason: reason.trim() }, title).then(
+          (isKept) => isKept && setAsking(false),
+        );
+      }}
+    >
+      <TextField
+        autoFocus
+        size="small"
+        fullWidth
+        label={words('startUp.skipReason')}
+        value={reason}
+        onChange={({ target }) => setReason(target.value)}
+        slotProps={{ htmlInput: { maxLength: 500 } }}
+      />
+      <Button type="submit" variant="contained" disabled={isLoading || reason.trim() === ''}>
+        {words('startUp.skipIt')}
+      </Button>
+      <Button onClick={() => setAsking(false)}>{words('startUp.cancel')}</Button>
+    </form>
+  );
+}
