@@ -1,6 +1,15 @@
 import AxeBuilder from '@axe-core/playwright';
 import { type Page, expect, test } from '@playwright/test';
-import { current, lookAround, openBoard, openPosition, walkTo, openWalk, openWalkList } from './open.js';
+import {
+  current,
+  lookAround,
+  openBoard,
+  openPosition,
+  openStartUp,
+  walkTo,
+  openWalk,
+  openWalkList,
+} from './open.js';
 
 /** Every screen, and how one gets there. */
 const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
@@ -51,6 +60,16 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await openWalk(page, 'Customs hall steam');
     await page.getByRole('link', { name: 'Bench', exact: true }).click();
     await expect(page.getByRole('cell', { name: 'too coarse' }).first()).toBeVisible();
+  },
+  'start-up': async (page) => {
+    await openStartUp(page, 'Customs hall steam');
+    await page.getByRole('button', { name: /^Hold/ }).click();
+    await expect(page.getByText('Holds', { exact: true })).toBeVisible();
+  },
+  'valve chart': async (page) => {
+    await openStartUp(page, 'Gas');
+    await page.getByRole('link', { name: 'Valve chart for the wall' }).click();
+    await expect(page.getByRole('region', { name: 'CLOSE FIRST' })).toBeVisible();
   },
   log: async (page) => {
     await walkTo(page, 'CW-101');
@@ -206,6 +225,7 @@ const ON_SITE: readonly string[] = [
   'pick',
   'duty',
   'log',
+  'start-up',
   'walk',
   'walk, the plan',
   'water!',

@@ -41,6 +41,13 @@ export async function walkTo(page: Page, tag: string): Promise<void> {
   await expect(current(page)).toHaveAttribute('data-tag', tag);
 }
 
+/** The start-up of one of the demo job’s lines. */
+export async function openStartUp(page: Page, line: string): Promise<void> {
+  await comeIn(page, 'owner');
+  await page.goto(`${await addressOf(page, line)}/start-up`);
+  await expect(page.getByRole('heading', { level: 1, name: `Start-up of ${line}` })).toBeVisible();
+}
+
 /** From the list of jobs to the board of one. */
 export async function openBoard(page: Page, job = DEMO_JOB): Promise<void> {
   if (!page.url().endsWith('/')) await page.goto('/');

@@ -200,7 +200,8 @@ function valuesOf(fields: readonly StepField[], { figures }: StartUpItem): StepV
   for (const field of fields) {
     if (field.kind === 'tick') values[field.name] = true;
     else if (field.kind === 'choice') values[field.name] = field.choices[0]?.id ?? '';
-    else if (field.kind === 'figure') values[field.name] = figures[0]?.value ?? 1;
+    else if (field.kind === 'figure' && (figures[0] || !field.isOptional))
+      values[field.name] = figures[0]?.value ?? 1;
     else if (field.name === 'second') values[field.name] = 'Joss Farrow';
   }
   return values;

@@ -14,6 +14,22 @@ describe('what the logger stand-in plays', () => {
     expect(holdTest({ ...GIVEN, samples: play({ leakPaPerMin: 100 }) }).verdict).toBe('leaks');
   });
 
+  it('holds in a pipe full of water, whose pressure follows its warmth', () => {
+    const given: HoldGiven = {
+      kind: 'water',
+      testPressurePa: 900_000,
+      holdS: 900,
+      gaugeResolutionPa: 1000,
+      pipe: { material: 'copper', insideDiameterM: 0.02, wallM: 0.001 },
+    };
+    const samples = Array.from({ length: 901 }, (_, timeS) =>
+      playedSample(given, { leakPaPerMin: 0, coolsK: 2, faults: [] }, timeS),
+    ).flatMap((sample) => sample ?? []);
+    const result = holdTest({ ...given, samples });
+    expect(result.verdict).toBe('holds');
+    expect(result.temperatureEffectPa).toBeLessThan(-100_000);
+  });
+
   it.each([
     ['battery', 'too-short'],
     ['no-thermometer', undefined],

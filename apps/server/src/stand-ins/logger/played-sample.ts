@@ -1,5 +1,5 @@
 import type { PlayedGauge } from '@grevik/contracts';
-import type { HoldGiven, HoldSample } from '@grevik/core';
+import { type HoldGiven, type HoldSample, warmthPaPerK } from '@grevik/core';
 
 const ATMOSPHERE_PA = 101_325;
 const START_C = 15;
@@ -34,21 +34,28 @@ const noiseAt = (timeS: number): number => {
  * playedSample({ kind: 'air', testPressurePa: 345_000, holdS: 900 }, { leakPaPerMin: 0, coolsK: 2, faults: [] }, 0)?.temperatureC // 15
  */
 export function playedSample(
-  { kind, testPressurePa, holdS }: HoldGiven,
+  given: HoldGiven,
   { leakPaPerMin, coolsK, faults }: PlayedGauge,
   timeS: number,
 ): HoldSample | undefined {
+  const { testPressurePa, holdS } = given;
   if (faults.includes('battery') && timeS > BATTERY * holdS) return undefined;
   if (faults.includes('radio-gaps') && timeS % GAP_EVERY_S >= GAP_EVERY_S - GAP_S) return undefined;
   const temperatureC = START_C - (coolsK * timeS) / holdS;
-  const warmth = kind === 'air' ? (temperatureC + ZERO_C_K) / (START_C + ZERO_C_K) : 1;
-  const absolutePa = OVER * testPressurePa + ATMOSPHERE_PA - (leakPaPerMin * timeS) / MINUTE_S;
-  const pressurePa = absolutePa * warmth - ATMOSPHERE_PA + (noiseAt(timeS) - 0.5) * GAUGE_PA;
+  const heldPa = OVER * testPressurePa - (leakPaPerMin * timeS) / MINUTE_S;
+  const pressurePa = warmed(given, heldPa, temperatureC, coolsK) + (noiseAt(timeS) - 0.5) * GAUGE_PA;
   return {
     timeS,
     pressurePa: stepped(Math.max(0, pressurePa), GAUGE_PA / 10),
     ...(!faults.includes('no-thermometer') && { temperatureC: stepped(temperatureC, THERMOMETER_C / 10) }),
   };
+}
+
+/** What the day's warmth makes of a pressure: air by the gas law, a full pipe by the expansion of water against its wall. */
+function warmed({ kind, pipe }: HoldGiven, heldPa: number, temperatureC: number, coolsK: number): number {
+  if (kind === 'air')
+    return ((heldPa + ATMOSPHERE_PA) * (temperatureC + ZERO_C_K)) / (START_C + ZERO_C_K) - ATMOSPHERE_PA;
+  return pipe ? heldPa + warmthPaPerK(pipe, START_C - coolsK / 2) * (temperatureC - START_C) : heldPa;
 }
 
 const stepped = (value: number, step: number): number => Math.round(value / step) * step;

@@ -118,13 +118,10 @@ export class StartUpsService {
   }
 
   private async stateOf({ id, medium }: Line): Promise<StartUp> {
-    const [positions, walk, models, entries] = await Promise.all([
-      readPositions(this.sequelize, { lineId: id }),
-      this.walks.of(id),
-      this.catalogue.list(),
-      this.written(id),
-    ]);
-    return startUp(startedLineOf({ medium, positions, items: walk?.items ?? [] }, models), entries);
+    const positions = await readPositions(this.sequelize, { lineId: id });
+    const walk = await this.walks.of(id);
+    const line = startedLineOf({ medium, positions, items: walk?.items ?? [] }, await this.catalogue.list());
+    return startUp(line, await this.written(id));
   }
 
   private async written(lineId: string): Promise<StartUpView['entries']> {

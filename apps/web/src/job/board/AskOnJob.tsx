@@ -20,7 +20,12 @@ export function AskOnJob({ board }: { board: BoardView }) {
   const words = useWords();
   const { data: outlook, isError } = useJobOutlookQuery(board.id, { refetchOnMountOrArgChange: true });
   if (isError) return <p>{words('board.askFailed')}</p>;
-  if (!outlook) return <p role="status">{words('board.asking')}</p>;
+  if (!outlook)
+    return (
+      <p role="status" className={styles.ask}>
+        {words('board.asking')}
+      </p>
+    );
   const places = new Map(
     board.lines.flatMap((line) =>
       line.positions.map((position) => [position.id, { line, position }] as const),

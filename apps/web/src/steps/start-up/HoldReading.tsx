@@ -51,34 +51,36 @@ export function HoldReading({ reading, isPlastic, mayRecord }: HoldReadingProps)
   const verdict = test?.verdict;
   return (
     <section className={styles.reading} aria-live="polite">
-      <dl className={styles.gauges}>
-        <Gauge
-          term={words('hold.asked')}
-          said={words('hold.askedFor', {
-            pressure: figures.quantity(given.testPressurePa, 'pressure'),
-            time: figures.quantity(given.holdS, 'time'),
-          })}
-        />
-        {last && <Gauge term={words('hold.now')} said={figures.gauge(last.pressurePa)} />}
-        {last?.temperatureC !== undefined && (
+      <div className={styles.head}>
+        <dl className={styles.gauges}>
           <Gauge
-            term={words('hold.pipe')}
-            said={`${figures.quantity(samples[0]?.temperatureC, 'temperature')} → ${figures.quantity(last.temperatureC, 'temperature')}`}
+            term={words('hold.asked')}
+            said={words('hold.askedFor', {
+              pressure: figures.quantity(given.testPressurePa, 'pressure'),
+              time: figures.quantity(given.holdS, 'time'),
+            })}
           />
-        )}
-        {test?.temperatureEffectPa !== undefined && (
-          <Gauge term={words('hold.warmth')} said={signed(test.temperatureEffectPa)} />
-        )}
-        {test?.dropPa !== undefined && (
-          <Gauge term={words('hold.lost')} said={figures.loss(Math.max(0, test.dropPa))} />
-        )}
+          {last && <Gauge term={words('hold.now')} said={figures.gauge(last.pressurePa)} />}
+          {last?.temperatureC !== undefined && (
+            <Gauge
+              term={words('hold.pipe')}
+              said={`${figures.quantity(samples[0]?.temperatureC, 'temperature')} → ${figures.quantity(last.temperatureC, 'temperature')}`}
+            />
+          )}
+          {test?.temperatureEffectPa !== undefined && (
+            <Gauge term={words('hold.warmth')} said={signed(test.temperatureEffectPa)} />
+          )}
+          {test?.dropPa !== undefined && (
+            <Gauge term={words('hold.lost')} said={figures.loss(Math.max(0, test.dropPa))} />
+          )}
+        </dl>
         {verdict && (
           <div className={styles.verdict} data-verdict={verdict}>
             <b>{words(isRunning ? `hold.soFar.${verdict}` : `hold.verdict.${verdict}`)}</b>
             {soFar && <span>{words('hold.of', { held: Math.floor(soFar.heldS / 60), hold: holdMin })}</span>}
           </div>
         )}
-      </dl>
+      </div>
       <Suspense>
         <ReadingChart given={given} samples={samples} />
       </Suspense>

@@ -15,6 +15,8 @@ import styles from './StartUp.module.css';
 
 const HEIGHT = 260;
 const PASCAL = { factor: 1 };
+/** Room above and below, as a share of the test pressure: so that the noise of a gauge does not fill the chart. */
+const ROOM = 0.005;
 /** Points that a screen can show. */
 const MOST_POINTS = 800;
 
@@ -51,6 +53,7 @@ export default function ReadingChart({
   }, [given, samples, unit.factor]);
   if (!drawn) return null;
   const start = drawn[0]?.corrected ?? 0;
+  const room = (ROOM * given.testPressurePa) / unit.factor;
   const isCorrected = samples.every(({ temperatureC }) => temperatureC !== undefined);
   return (
     <figure className={styles.chart} aria-label={words('hold.chart')}>
@@ -76,7 +79,12 @@ export default function ReadingChart({
             tickFormatter={figuresThatCount(3)}
             label={under(words('hold.minutes'))}
           />
-          <YAxis {...AXIS} domain={['auto', 'auto']} tickFormatter={figuresThatCount(4)} width={56} />
+          <YAxis
+            {...AXIS}
+            domain={[(least: number) => least - room, (most: number) => most + room]}
+            tickFormatter={figuresThatCount(4)}
+            width={56}
+          />
           <ReferenceLine y={start} stroke="var(--fits)" strokeDasharray="5 4" />
           <Line dataKey="read" stroke="var(--ink)" strokeWidth={1.6} {...CURVE} />
           {isCorrected && <Line dataKey="corrected" stroke="var(--fits)" strokeWidth={1.8} {...CURVE} />}

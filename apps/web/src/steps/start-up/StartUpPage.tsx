@@ -24,7 +24,7 @@ export function StartUpPage() {
     steps.find(({ id }) => id === asked) ?? steps.find(({ state }) => state === 'open') ?? steps[0];
   const done = steps.filter(({ state }) => state === 'done' || state === 'skipped').length;
   return (
-    <div className={styles.page}>
+    <div className={styles.page} data-chosen={asked !== null || undefined}>
       <aside className={styles.list}>
         <h1>{words('startUp.title', { line: line.name })}</h1>
         <p>{words('startUp.done', { count: steps.length, done })}</p>

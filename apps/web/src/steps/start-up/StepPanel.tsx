@@ -2,6 +2,7 @@ import type { StartUpView } from '@grevik/contracts';
 import type { StartUpStep, StartedLine } from '@grevik/core';
 import { Alert, Button, TextField } from '@mui/material';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { useMay } from '../../store/people-api';
 import { useWords } from '../../words';
 import { HoldStep } from './HoldStep';
@@ -25,6 +26,9 @@ export function StepPanel({ step, line, view, isClosed }: StepPanelProps) {
   const isReading = step.reading === 'hold' && view.readings.length > 0;
   return (
     <section className={styles.panel} aria-labelledby="start-up-step">
+      <Link className={`${styles.back} no-print`} to="?" replace>
+        ‹ {words('startUp.all')}
+      </Link>
       <h2 id="start-up-step">{title}</h2>
       {isReading ? (
         <details>

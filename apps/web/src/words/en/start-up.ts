@@ -7,6 +7,7 @@ export const startUp = {
     done_one: '{{done}} of {{count}} step done',
     done_other: '{{done}} of {{count}} steps done',
     steps: 'Steps of the start-up',
+    all: 'All steps',
     states: { done: 'done', skipped: 'skipped', waiting: 'waiting', open: 'to do' },
     waits: 'Waits for: {{steps}}.',
     waitsLong: 'This step waits for: {{steps}}. You can record it now if it was already done.',

@@ -24,4 +24,4 @@ export {
   type ReducerSample,
   reducerCheck,
 } from './reducer-check.js';
-export { HELD_PIPE_MATERIALS, type HeldPipe, type HeldPipeMaterial } from './water-column.js';
+export { HELD_PIPE_MATERIALS, type HeldPipe, type HeldPipeMaterial, warmthPaPerK } from './water-column.js';
