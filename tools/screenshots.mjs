@@ -94,14 +94,14 @@ const PICTURES = {
       await page.getByRole('slider', { name: 'Time', exact: true }).press('End');
     },
   },
-  'bench-check-closure': {
+  'start-up': {
     size: DESK,
-    metric: true,
     go: async (page) => {
-      await openBench(page, 'Lift station main', 'LS-101');
-      await setFigure(page, 'Length of main downstream', '12 m');
-      await page.getByRole('slider', { name: 'Time', exact: true }).focus();
-      for (let step = 0; step < 120; step += 1) await page.keyboard.press('ArrowRight');
+      await openLine(page, 'Customs hall steam');
+      await page.getByRole('link', { name: 'Start-up', exact: true }).click();
+      await page.getByRole('button', { name: /^Hold/ }).click();
+      await page.getByText('Holds', { exact: true }).waitFor();
+      await page.waitForTimeout(800);
     },
   },
   'bench-purge': {
@@ -213,12 +213,6 @@ async function openBench(page, line, tag) {
   await page.locator(`[data-tag="${tag}"][aria-current]`).waitFor();
   await page.getByRole('link', { name: 'Bench', exact: true }).click();
   await page.getByRole('region', { name: 'Finding' }).waitFor();
-}
-
-/** @param {import('@playwright/test').Page} page @param {string} name @param {string} text */
-async function setFigure(page, name, text) {
-  await page.getByRole('textbox', { name }).fill(text);
-  await page.getByRole('textbox', { name }).press('Enter');
 }
 
 /** @param {import('@playwright/test').Page} page @param {number} percent */

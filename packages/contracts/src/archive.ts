@@ -26,21 +26,12 @@ import {
   walkItemFields,
   lineFactsInput,
 } from '@grevik/core';
+import { archivedStartUpInput } from './archived-start-up.js';
+import { moment } from './moment.js';
 import { PHOTO_TYPES } from './photo.js';
 
 export const ARCHIVE_FORMAT = 'grevik-job';
 
-/** A moment as ISO 8601 in UTC, to the millisecond. */
-const moment: Field<string> = {
-  takes: 'a moment like 2026-11-25T12:00:00.000Z',
-  schema: { type: 'string', format: 'date-time' },
-  read(value, path) {
-    const read = typeof value === 'string' ? new Date(value) : undefined;
-    if (!read || Number.isNaN(read.getTime()) || read.toISOString() !== value)
-      return text(24).read(null, path);
-    return value as string;
-  },
-};
 const words = (most: number): Field<string> => {
   const full = text(most);
   return {
@@ -95,6 +86,7 @@ const lineFields = {
   walked: flag('whether somebody walked it; else its positions stand in a row'),
   walk: list(record(itemFields), { most: LONGEST_WALK }),
   positions: list(record(positionFields), { most: 10_000 }),
+  startUp: optional(archivedStartUpInput),
 };
 
 const receiptFields = {

@@ -16,3 +16,4 @@ export * from './house-rules.js';
 export * from './walk.js';
 export * from './walk-list.js';
 export * from './start-up.js';
+export * from './archived-start-up.js';

@@ -9,6 +9,7 @@ import { OrdersModule } from '../orders/orders.module.js';
 import { PhotosModule } from '../photos/photos.module.js';
 import { Position } from '../positions/position.model.js';
 import { PositionsModule } from '../positions/positions.module.js';
+import { StartUpsModule } from '../start-ups/start-ups.module.js';
 import { WalksModule } from '../walks/walks.module.js';
 import { ArchiveController } from './archive.controller.js';
 import { CoordinatesService } from './coordinates.service.js';
@@ -26,6 +27,7 @@ import { ImportJob } from './import-job.js';
     EntriesModule,
     PhotosModule,
     OrdersModule,
+    StartUpsModule,
   ],
   controllers: [ArchiveController],
   providers: [ExportJob, ImportJob, CoordinatesService],

@@ -218,6 +218,15 @@ describe('a job’s archive', () => {
       positions: job.lines.reduce((sum, line) => sum + line.positions, 0),
     });
     expect(await exported(taker, (body as { jobId: string }).jobId)).toEqual(made);
+    const sprinkler = made.lines.find(({ name }) => name === 'Fire sprinkler')!.startUp!;
+    expect(sprinkler.handedOver?.takenBy).toBe('Harbour office');
+    expect(sprinkler.readings[0]!.samples.timeS.length).toBeGreaterThan(100);
+    expect(sprinkler.entries.find(({ step }) => step === 'hold')).toMatchObject({
+      reading: 0,
+      verdict: 'holds',
+    });
+    // What runs is not taken along.
+    expect(made.lines.find(({ name }) => name === 'Gas')!.startUp!.readings).toEqual([]);
     expect(made.lines[0]!.positions[0]!.entries.at(-1)).toMatchObject({ by: 'Ada Wrenfield', kind: 'found' });
     await take(made).expect(409);
     // What is signed elsewhere is not shown as if it were signed here.
@@ -234,6 +243,15 @@ describe('a job’s archive', () => {
     const { body } = await demo.get('/api/archive/schema.json').expect(200);
     expect(body).toMatchObject({ type: 'object', properties: jobArchiveInput.schema.properties });
     const made = { ...(await exported(demo, job.id)), job: 'Another' };
+    const withStartUp = (startUp: object) => ({ ...made, lines: [{ ...made.lines[0]!, startUp }] });
+    const hung = {
+      step: 'label',
+      kind: 'item',
+      tag: made.lines[0]!.positions[0]!.tag,
+      values: { hung: true },
+      happenedAt: '2026-11-01T08:00:00.000Z',
+      by: 'Ada Wrenfield',
+    };
     for (const [field, broken] of [
       ['version', { ...made, version: 2 }],
       ['lines[1].name', { ...made, lines: [made.lines[0], made.lines[0]] }],
@@ -241,6 +259,15 @@ describe('a job’s archive', () => {
       [
         'lines[0].walk[0].tag',
         { ...made, lines: [{ ...made.lines[0]!, walk: [{ ...made.lines[0]!.walk[0]!, tag: 'X-1' }] }] },
+      ],
+      ['lines[0].startUp.entries[0].tag', withStartUp({ entries: [{ ...hung, tag: 'X-1' }], readings: [] })],
+      [
+        'lines[0].startUp.entries[0].values.spin',
+        withStartUp({ entries: [{ ...hung, values: { spin: 1 } }], readings: [] }),
+      ],
+      [
+        'lines[0].startUp.entries[0].reading',
+        withStartUp({ entries: [{ ...hung, reading: 4 }], readings: [] }),
       ],
       ['lines[0].positions[0].pick.model', { ...made, models: [], lines: [made.lines[0]] }],
     ] as const) {

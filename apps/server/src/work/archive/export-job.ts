@@ -1,4 +1,4 @@
-import { ARCHIVE_FORMAT, type JobArchive } from '@grevik/contracts';
+import { ARCHIVE_FORMAT, type ArchivedStartUp, type JobArchive } from '@grevik/contracts';
 import { Injectable } from '@nestjs/common';
 import { CatalogueService, plainModel } from '../../firm/catalogue/catalogue.service.js';
 import { PeopleService } from '../../firm/people/people.service.js';
@@ -7,6 +7,7 @@ import { ArchivedJobs } from '../jobs/archived-jobs.service.js';
 import { ArchivedOrders } from '../orders/archived-orders.service.js';
 import { ArchivedPhotos } from '../photos/archived-photos.service.js';
 import { ArchivedPositions } from '../positions/archived-positions.service.js';
+import { ArchivedStartUps } from '../start-ups/archived-start-ups.service.js';
 import { ArchivedWalks } from '../walks/archived-walks.service.js';
 
 /** Writes a job down whole: each module writes its own part. */
@@ -19,6 +20,7 @@ export class ExportJob {
     private readonly entries: ArchivedEntries,
     private readonly photos: ArchivedPhotos,
     private readonly orders: ArchivedOrders,
+    private readonly startUps: ArchivedStartUps,
     private readonly people: PeopleService,
     private readonly catalogue: CatalogueService,
   ) {}
@@ -36,6 +38,11 @@ export class ExportJob {
       this.catalogue.list(),
       this.orders.write(jobId, tagOf),
     ]);
+    const startUps = new Map<string, ArchivedStartUp>();
+    for (const { id } of job.lines) {
+      const startUp = await this.startUps.write(id, tagOf);
+      if (startUp) startUps.set(id, startUp);
+    }
     const picked = new Set(positions.map(({ pick }) => pick?.modelId));
     const modelOf = new Map(models.map((model) => [model.id, plainModel(model)]));
     return {
@@ -50,6 +57,7 @@ export class ExportJob {
         ...(Object.keys(facts).length > 0 && { facts }),
         walked: walks.has(id),
         walk: walks.get(id) ?? [],
+        ...startUpOf(startUps.get(id)),
         positions: positions
           .filter(({ lineId }) => lineId === id)
           .map((position) => ({
@@ -62,3 +70,6 @@ export class ExportJob {
     };
   }
 }
+
+const startUpOf = (startUp: ArchivedStartUp | undefined): { startUp?: ArchivedStartUp } =>
+  startUp ? { startUp } : {};

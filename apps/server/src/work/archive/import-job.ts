@@ -14,6 +14,7 @@ import { ArchivedJobs } from '../jobs/archived-jobs.service.js';
 import { ArchivedOrders } from '../orders/archived-orders.service.js';
 import { ArchivedPhotos } from '../photos/archived-photos.service.js';
 import { ArchivedPositions } from '../positions/archived-positions.service.js';
+import { ArchivedStartUps } from '../start-ups/archived-start-ups.service.js';
 import { ArchivedWalks } from '../walks/archived-walks.service.js';
 import type { ArchivePieces, ArchiveRest, CheckedPosition, LineHead } from './read-archive.js';
 
@@ -39,6 +40,7 @@ export class ImportJob {
     private readonly entries: ArchivedEntries,
     private readonly photos: ArchivedPhotos,
     private readonly orders: ArchivedOrders,
+    private readonly startUps: ArchivedStartUps,
     private readonly people: PeopleService,
     private readonly catalogue: CatalogueService,
     private readonly threads: WorkThreads,
@@ -84,7 +86,7 @@ export class ImportJob {
     placeInJob: number,
   ): Promise<ReadonlyMap<string, string>> {
     const { jobId } = imported;
-    const { name, medium, facts, walked, walk } = JSON.parse(head) as LineHead;
+    const { name, medium, facts, walked, walk, startUp } = JSON.parse(head) as LineHead;
     const lineId = await this.jobs.addLine({ jobId, name, medium, placeInJob, ...(facts && { facts }) });
     const idOf = new Map<string, string>();
     for (const piece of positions)
@@ -93,6 +95,7 @@ export class ImportJob {
         idOf.set(position.tag, await this.addPosition(imported, where, position));
       }
     if (walked) await this.walks.add({ jobId, lineId }, walk, idOf);
+    if (startUp) await this.startUps.take(lineId, startUp, idOf, imported.importer);
     return idOf;
   }
 

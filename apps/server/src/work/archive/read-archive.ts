@@ -7,6 +7,7 @@ import {
 import { cleanPicture } from '../photos/clean-picture.js';
 import { parseJson } from '../../ground/requests/parse-json.js';
 import { refuseContradictions } from './refuse-contradictions.js';
+import { refuseOddStartUps } from './refuse-odd-start-ups.js';
 import { refuseOddOrders } from './refuse-odd-orders.js';
 
 /** Values of all levels together. */
@@ -38,6 +39,7 @@ export interface ArchivePieces {
 export async function readArchive(body: Uint8Array): Promise<ArchivePieces> {
   const archive = jobArchiveInput.read(parseJson(body, MOST_VALUES), '') as JobArchive;
   refuseContradictions(archive);
+  refuseOddStartUps(archive);
   refuseOddOrders(archive);
   const { lines, ...rest } = archive;
   const photos: Uint8Array[] = [];

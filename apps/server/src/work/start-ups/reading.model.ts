@@ -43,6 +43,16 @@ export class Reading extends Model {
   @Column(DataType.JSONB)
   declare result: HoldTest | null;
 
+  /** Who began it, where an archive brought it. */
+  @Column(DataType.TEXT)
+  declare signedAs: string | null;
+
+  @Column(DataType.UUID)
+  declare importedBy: string | null;
+
+  @BelongsTo(() => Person, { foreignKey: 'importedBy', targetKey: 'id' })
+  declare importer: Person | null;
+
   @BelongsTo(() => Person, { foreignKey: 'startedBy', targetKey: 'id' })
-  declare starter: Person | null;
+  declare person: Person | null;
 }

@@ -119,10 +119,11 @@ export class ReadingsService {
 
   private views(where: string, of: string): Promise<ReadingView[]> {
     return this.sequelize.query<ReadingView>(
-      `SELECT r.id, r.given, r.source, r.started_at AS "startedAt", coalesce(p.name, '') AS "startedBy",
+      `SELECT r.id, r.given, r.source, r.started_at AS "startedAt", coalesce(p.name, r.signed_as || ' (imported' || coalesce(' by ' || i.name, '') || ')', '') AS "startedBy",
               r.ended_at AS "endedAt", r.result,
               (SELECT count(*)::int FROM reading_samples s WHERE s.company_id = r.company_id AND s.reading_id = r.id) AS samples
        FROM readings r LEFT JOIN people p ON p.company_id = r.company_id AND p.id = r.started_by
+         LEFT JOIN people i ON i.company_id = r.company_id AND i.id = r.imported_by
        WHERE r.company_id = :companyId AND ${where} ORDER BY r.started_at DESC`,
       { type: QueryTypes.SELECT, replacements: { companyId: currentCompanyId(), of } },
     );

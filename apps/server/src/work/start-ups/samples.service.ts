@@ -32,6 +32,11 @@ export class SamplesService {
           `timeS[${at}] is ${time}, and the sample before it is at ${before} s: times must rise.`,
         );
     });
+    await this.addAll(readingId, { timeS, pressurePa, temperatureC: temperatureC ?? [] });
+  }
+
+  /** Stores samples that were checked before; a temperature nobody read is null. */
+  async addAll(readingId: string, { timeS, pressurePa, temperatureC }: SamplesView): Promise<void> {
     await this.sequelize.query(
       `INSERT INTO reading_samples (company_id, reading_id, time_s, pressure_pa, temperature_c)
        SELECT :companyId, :readingId, t.time_s, t.pressure_pa, t.temperature_c
@@ -47,7 +52,7 @@ export class SamplesService {
           readingId,
           timeS: JSON.stringify(timeS),
           pressurePa: JSON.stringify(pressurePa),
-          temperatureC: JSON.stringify(temperatureC ?? []),
+          temperatureC: JSON.stringify(temperatureC),
         },
       },
     );

@@ -1,4 +1,4 @@
-import type { StartUpStepId, StepValues } from '@grevik/core';
+import type { HoldTest, StartUpStepId, StepValues } from '@grevik/core';
 import { BelongsTo, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { Person } from '../../firm/people/person.model.js';
 
@@ -36,13 +36,23 @@ export class StartUpEntryRow extends Model {
   declare readingId: string | null;
 
   @Column(DataType.TEXT)
-  declare verdict: string | null;
+  declare verdict: HoldTest['verdict'] | null;
 
   @Column(DataType.DATE)
   declare happenedAt: Date;
 
   @Column(DataType.UUID)
   declare personId: string | null;
+
+  /** Who wrote it, where an archive brought it. */
+  @Column(DataType.TEXT)
+  declare signedAs: string | null;
+
+  @Column(DataType.UUID)
+  declare importedBy: string | null;
+
+  @BelongsTo(() => Person, { foreignKey: 'importedBy', targetKey: 'id' })
+  declare importer: Person | null;
 
   @BelongsTo(() => Person, { foreignKey: 'personId', targetKey: 'id' })
   declare person: Person | null;

@@ -3,6 +3,7 @@ import { SequelizeModule } from '@nestjs/sequelize';
 import { CatalogueModule } from '../../firm/catalogue/catalogue.module.js';
 import { Line } from '../lines/line.model.js';
 import { WalksModule } from '../walks/walks.module.js';
+import { ArchivedStartUps } from './archived-start-ups.service.js';
 import { HandOver } from './hand-over.model.js';
 import { Reading } from './reading.model.js';
 import { ReadingsService } from './readings.service.js';
@@ -18,7 +19,7 @@ import { StartUpsService } from './start-ups.service.js';
     WalksModule,
   ],
   controllers: [StartUpsController, ReadingsController],
-  providers: [StartUpsService, ReadingsService, SamplesService],
-  exports: [ReadingsService, SamplesService],
+  providers: [StartUpsService, ReadingsService, SamplesService, ArchivedStartUps],
+  exports: [ReadingsService, SamplesService, ArchivedStartUps],
 })
 export class StartUpsModule {}

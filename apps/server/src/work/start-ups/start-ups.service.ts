@@ -13,6 +13,7 @@ import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { CatalogueService } from '../../firm/catalogue/catalogue.service.js';
+import { SIGNERS, signature } from '../../firm/people/signature.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import { currentPersonId } from '../../ground/database/company-scope.js';
 import { inTransaction } from '../../ground/database/work-context.js';
@@ -127,7 +128,7 @@ export class StartUpsService {
   private async written(lineId: string): Promise<StartUpView['entries']> {
     const rows = await this.entries.findAll({
       where: { lineId },
-      include: ['person'],
+      include: SIGNERS,
       order: [
         ['happenedAt', 'ASC'],
         ['id', 'ASC'],
@@ -177,19 +178,9 @@ const saysTheSame = (stored: StartUpEntryRow, fact: Fact): boolean =>
   stored.reason === fact.reason &&
   stored.happenedAt.getTime() === fact.happenedAt.getTime();
 
-function entryView({
-  id,
-  step,
-  kind,
-  item,
-  values,
-  reason,
-  readingId,
-  verdict,
-  happenedAt,
-  person,
-}: StartUpEntryRow): StartUpEntry & { id: string } {
-  const signed = { id, step, by: person?.name ?? '', at: happenedAt.toISOString() };
+function entryView(row: StartUpEntryRow): StartUpEntry & { id: string } {
+  const { id, step, kind, item, values, reason, readingId, verdict, happenedAt } = row;
+  const signed = { id, step, by: signature(row), at: happenedAt.toISOString() };
   switch (kind) {
     case 'item':
       return { ...signed, kind, item: item ?? '', values: values ?? {} };

@@ -3,6 +3,7 @@ import { type StepValues, isFuelGas, isQuarterTurn, stemTurns } from '@grevik/co
 import { Button } from '@mui/material';
 import { Link } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
+import { saveCsv } from '../../kit/figure/save-file';
 import { furtherRemarks, shortName } from '../../kit/position-name';
 import { useFigures } from '../../kit/useFigures';
 import { dateWords } from '../../kit/when';
@@ -46,6 +47,27 @@ export function ValveChartPage() {
         <div className="no-print">
           <Button variant="contained" onClick={() => window.print()}>
             {words('valveChart.print')}
+          </Button>{' '}
+          <Button
+            variant="outlined"
+            onClick={() =>
+              saveCsv(`${line.name} tags.csv`, [
+                [
+                  words('valveChart.tag'),
+                  words('valveChart.serves'),
+                  words('valveChart.size'),
+                  words('valveChart.address'),
+                ],
+                ...line.positions.map((position) => [
+                  position.tag,
+                  shortName(position),
+                  figures.size(position.duty.dn),
+                  `${window.location.origin}/jobs/${line.jobId}/lines/${line.id}/walk/${encodeURIComponent(position.tag)}`,
+                ]),
+              ])
+            }
+          >
+            {words('valveChart.tags')}
           </Button>{' '}
           <Link to={`/jobs/${line.jobId}/lines/${line.id}/start-up`}>{words('startUp.label')}</Link>
         </div>

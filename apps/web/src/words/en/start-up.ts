@@ -116,6 +116,8 @@ export const startUp = {
     unknown: 'not counted',
     unchecked: 'not checked',
     print: 'Print',
+    tags: 'Export tags (CSV)',
+    address: 'Address',
     emergency:
       'Gas: leave the building first, then call the gas utility and the fire department from outside.',
     none: 'No shut-off is recorded on this line.',

@@ -13,11 +13,14 @@ export async function up({ sequelize }: QueryInterface): Promise<void> {
       plays jsonb CHECK (jsonb_typeof(plays) = 'object'),
       started_at timestamptz NOT NULL DEFAULT now(),
       started_by uuid,
+      signed_as text,
+      imported_by uuid,
       ended_at timestamptz,
       result jsonb CHECK (jsonb_typeof(result) = 'object'),
       PRIMARY KEY (company_id, id),
       FOREIGN KEY (company_id, line_id) REFERENCES lines (company_id, id) ON DELETE CASCADE,
       FOREIGN KEY (company_id, started_by) REFERENCES people (company_id, id),
+      FOREIGN KEY (company_id, imported_by) REFERENCES people (company_id, id),
       CHECK ((ended_at IS NULL) = (result IS NULL))
     );
     CREATE INDEX readings_line ON readings (company_id, line_id, started_at);
@@ -45,10 +48,13 @@ export async function up({ sequelize }: QueryInterface): Promise<void> {
       happened_at timestamptz NOT NULL,
       received_at timestamptz NOT NULL DEFAULT now(),
       person_id uuid,
+      signed_as text,
+      imported_by uuid,
       PRIMARY KEY (company_id, id),
       FOREIGN KEY (company_id, line_id) REFERENCES lines (company_id, id) ON DELETE CASCADE,
       FOREIGN KEY (company_id, reading_id) REFERENCES readings (company_id, id),
-      FOREIGN KEY (company_id, person_id) REFERENCES people (company_id, id)
+      FOREIGN KEY (company_id, person_id) REFERENCES people (company_id, id),
+      FOREIGN KEY (company_id, imported_by) REFERENCES people (company_id, id)
     );
     CREATE INDEX start_up_entries_line ON start_up_entries (company_id, line_id, happened_at);
     CREATE TRIGGER start_up_entries_append_only BEFORE UPDATE ON start_up_entries
