@@ -1,4 +1,5 @@
 import type { BoardLine, BoardPosition, BoardView, JobOutlookView } from '@grevik/contracts';
+import { capitalized } from '@grevik/core';
 import { Link } from 'react-router';
 import { factName, figureWords, sentenceFact } from '../../kit/duty/field-words';
 import { shortName } from '../../kit/position-name';
@@ -44,7 +45,9 @@ export function AskOnJob({ board }: { board: BoardView }) {
           const [first] = moved;
           return (
             <li key={fact}>
-              {first && <Link to={lineUpOf(board.id, first)}>{factName(sentenceFact(fact))}</Link>}
+              {first && (
+                <Link to={lineUpOf(board.id, first)}>{capitalized(factName(sentenceFact(fact)))}</Link>
+              )}
               <span>
                 {words(picks.length > 0 ? 'board.askPicks' : 'board.askVerdicts', {
                   count: moved.length,

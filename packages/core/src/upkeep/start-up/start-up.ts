@@ -1,5 +1,6 @@
 import type { StartedLine } from './started-line.js';
-import { START_UP_STEPS, STEP_TABLE, type StartUpStepId, type StepFigure } from './step-table.js';
+import { START_UP_STEPS, type StartUpStepId, type StepFigure } from './step-row.js';
+import { STEP_TABLE } from './step-table.js';
 import { type StepField, type StepValues, isFilled } from './step-values.js';
 
 /** One dated fact of a start-up, never changed, only followed by another. */
@@ -46,7 +47,7 @@ export interface StartUpStep {
   caution?: string;
   fields: readonly StepField[];
   items: StartUpItem[];
-  reading?: 'hold' | 'reducer';
+  reading?: 'hold';
   /** Why it is left out, and by whom. */
   skipped?: { reason: string; by: string; at: string };
   /** Verdict of its last reading. */
@@ -62,8 +63,8 @@ export interface StartUp {
   isComplete: boolean;
 }
 
-/** Nothing but this passes a reading. */
-const PASSES: Record<'hold' | 'reducer', string> = { hold: 'holds', reducer: 'holding' };
+/** Nothing but this verdict passes a reading. */
+const PASSES = { hold: 'holds' } as const;
 
 /**
  * The steps of a line's start-up in the order of the work, each with how far it is.

@@ -1,91 +1,31 @@
-import { isPotable, isFuelGas, isRawWaste, isSteam } from '../../ground/media/index.js';
-import type { Quantity } from '../../ground/units/index.js';
-import { isCheck, stemTurns, valveTypeFacts } from '../../ground/valves/index.js';
-import { flush, mainTest } from '../../physics/pressure-test/index.js';
-import { purgeCard } from '../../judgement/bench/index.js';
-import { walkPaths } from '../../judgement/walk/index.js';
-import { castingAgainstOrder, orderLine } from '../../trade/order-wording/index.js';
-import { hasPlastic, isBuried, type StartedLine, type StartedPosition } from './started-line.js';
-import type { StepField, StepValues } from './step-values.js';
-
-export const START_UP_STEPS = [
-  'inspect',
-  'hold',
-  'make-up',
-  'flush',
-  'disinfect',
-  'purge',
-  'reducer',
-  'radiator',
-  'checks',
-  'balance',
-  'operate',
-  'show',
-  'label',
-] as const;
-export type StartUpStepId = (typeof START_UP_STEPS)[number];
-
-/** A figure one goes by, in SI; without a quantity it is only counted. */
-export interface StepFigure {
-  label: string;
-  value: number;
-  quantity?: Quantity | 'volume';
-}
-
-/** One thing of a step: a valve, an outlet, a line of a checklist. */
-export interface StepItem {
-  id: string;
-  title: string;
-  positionId?: string;
-  figures: StepFigure[];
-  /** What one goes by, in words. */
-  note?: string;
-  /** What is wrong with what was typed, in a sentence; undefined where nothing is. */
-  objection?: (values: StepValues) => string | undefined;
-}
-
-export interface StepRow {
-  title: string;
-  does: string;
-  atHand: string;
-  doneWhen: string;
-  /** What can hurt. */
-  caution?: (line: StartedLine) => string | undefined;
-  /** Steps that come first, where the line has them. */
-  after: readonly StartUpStepId[];
-  fields: readonly StepField[];
-  /** No items: the line does not need the step. */
-  items: (line: StartedLine) => StepItem[];
-  /** The step is judged by a reading of this kind and not by what is ticked. */
-  reading?: 'hold' | 'reducer';
-}
+import { isFuelGas, isPotable, isRawWaste, isSteam } from '../../ground/media/index.js';
+import { isCheck } from '../../ground/valves/index.js';
+import { orderLine } from '../../trade/order-wording/index.js';
+import { type StartedLine, hasPlastic, isBuried } from './started-line.js';
+import {
+  flushItems,
+  itemOf,
+  itemsWhere,
+  nearestFirst,
+  purgeItems,
+  usualTurns,
+  wholeLine,
+} from './step-items.js';
+import {
+  castingObjection,
+  flowObjection,
+  makeUpObjection,
+  operateObjection,
+  reducerObjection,
+} from './step-objections.js';
+import type { StartUpStepId, StepRow } from './step-row.js';
+import type { StepField } from './step-values.js';
 
 const tick = (name: string, label: string): StepField => ({ name, label, kind: 'tick' });
 const isWater = ({ medium }: StartedLine): boolean =>
   !isFuelGas(medium) &&
   !isSteam(medium) &&
   !['compressed-air', 'oxidiser-gas', 'corrosive-liquid'].includes(medium);
-
-const itemOf = ({ id, tag, name }: StartedPosition): StepItem => ({
-  id,
-  positionId: id,
-  title: `${tag} ${name}`.trim(),
-  figures: [],
-});
-const itemsWhere =
-  (is: (position: StartedPosition) => boolean) =>
-  ({ positions }: StartedLine): StepItem[] =>
-    positions.filter(is).map(itemOf);
-const wholeLine = (figures: StepFigure[] = []): StepItem[] => [
-  { id: 'line', title: 'The whole line', figures },
-];
-
-/** Turns counted may differ so much from what such a valve usually has. */
-const TURNS_APART = 0.2;
-const FLOW_APART = 0.1;
-const SET_APART = 0.1;
-/** A quarter and less is seen, not counted. */
-const COUNTED_TURNS = 1;
 
 /** Every step there is, in the order of the work. A row here is a step more. Source: usual practice; local code, the authority and the maker's sheet go before it. */
 export const STEP_TABLE: Readonly<Record<StartUpStepId, StepRow>> = {
@@ -261,11 +201,7 @@ export const STEP_TABLE: Readonly<Record<StartUpStepId, StepRow>> = {
             position.duty.flowM3s === undefined
               ? []
               : [{ label: 'Flow asked', value: position.duty.flowM3s, quantity: 'flow' as const }],
-          objection: ({ flowM3s }) =>
-            position.duty.flowM3s !== undefined &&
-            Math.abs(Number(flowM3s) / position.duty.flowM3s - 1) > FLOW_APART
-              ? 'The flow is more than 10 % off: set it again.'
-              : undefined,
+          objection: (values) => flowObjection(values, position.duty.flowM3s),
         })),
   },
   operate: {
@@ -342,114 +278,3 @@ export const STEP_TABLE: Readonly<Record<StartUpStepId, StepRow>> = {
     items: itemsWhere(() => true),
   },
 };
-
-function castingObjection({ spec }: StartedPosition, casting: string): string | undefined {
-  if (!spec || casting.trim() === '') return undefined;
-  const { differences } = castingAgainstOrder(spec, casting);
-  if (differences.length === 0) return undefined;
-  const said = differences.map(({ ordered, found }) => `ordered ${ordered}, found ${found}`);
-  return `It is not what was ordered: ${said.join('; ')}. Send it back, or enter who accepts it.`;
-}
-
-function makeUpObjection(values: StepValues): string | undefined {
-  const [lengthM, diameterM, testPressurePa, holdS, madeUpL] = [
-    'lengthM',
-    'diameterM',
-    'testPressurePa',
-    'holdS',
-    'madeUpL',
-  ].map((name) => Number(values[name])) as [number, number, number, number, number];
-  if (!(lengthM > 0 && diameterM > 0 && testPressurePa > 0 && holdS > 0))
-    return 'Length, bore, pressure and time must be above 0.';
-  const { verdict, ratio } = mainTest({
-    lengthM,
-    diameterM,
-    testPressurePa,
-    holdS,
-    madeUpM3: madeUpL / 1000,
-  });
-  return verdict === 'over'
-    ? `${ratio.toFixed(1)} times the water that the joints may take: find the leak, or the air in the main.`
-    : undefined;
-}
-
-function flushItems(line: StartedLine): StepItem[] {
-  const { ends, to } = walkPaths(line.items);
-  if (ends.length === 0) return wholeLine();
-  return ends.map((end) => {
-    const runs = to(end.id).flatMap(({ lengthM, diameterM, item }) =>
-      item.kind === 'run' && lengthM > 0 && diameterM !== undefined ? [{ lengthM, diameterM }] : [],
-    );
-    const flushed = runs.length > 0 ? flush({ runs }) : undefined;
-    const position = line.positions.find(({ id }) => id === end.positionId);
-    return {
-      id: end.id,
-      title: end.name ?? (position ? `${position.tag} ${position.name}`.trim() : (end.fixture ?? 'Outlet')),
-      figures: flushed
-        ? [
-            { label: 'Flow', value: flushed.flowM3s, quantity: 'flow' },
-            { label: 'For', value: flushed.seconds, quantity: 'time' },
-            { label: 'Water', value: flushed.waterM3, quantity: 'volume' },
-          ]
-        : [],
-    };
-  });
-}
-
-function purgeItems(): StepItem[] {
-  const { steps } = purgeCard(
-    'plain',
-    { dischargeRule: 'outdoors-only', wouldTripIfFullyOpen: false },
-    { opening: 'the opening on the bench', seconds: 'the time on the bench' },
-  );
-  return [
-    ...steps,
-    'Leak test at working pressure: soap at keys, stems and joints. The appliance lights and stays lit.',
-  ].map((title, at) => ({ id: `purge-${at + 1}`, title, figures: [] }));
-}
-
-/** Ten minutes of creep at 1 % a minute. */
-const MOST_CREEP = 0.1;
-
-function reducerObjection(values: StepValues): string | undefined {
-  const [set, rest, later] = ['setPa', 'restPa', 'laterPa'].map((name) => Number(values[name])) as [
-    number,
-    number,
-    number,
-  ];
-  if (Math.abs(rest - set) > SET_APART * set)
-    return 'At rest it is more than 10 % off its setting: set it again.';
-  return later - rest > MOST_CREEP * set
-    ? 'It creeps: grit or a nick in the seat. The building sees the full pressure by morning.'
-    : undefined;
-}
-
-/** Positions by their way from the source, the nearest first; in flow order where that is not known. */
-function nearestFirst({ positions, items }: StartedLine): StartedPosition[] {
-  const { to } = walkPaths(items);
-  const distance = ({ id }: StartedPosition): number => {
-    const item = items.find(({ positionId }) => positionId === id);
-    return item ? to(item.id).reduce((sum, { lengthM }) => sum + lengthM, 0) : Infinity;
-  };
-  return positions
-    .map((position) => ({ position, distanceM: distance(position) }))
-    .sort((a, b) => a.distanceM - b.distanceM || 0)
-    .map(({ position }) => position);
-}
-
-function usualTurns({ type, duty: { dn } }: StartedPosition): number | undefined {
-  if (type === undefined || valveTypeFacts(type).strokes === 'self') return undefined;
-  const turns = stemTurns(type, dn);
-  return turns > COUNTED_TURNS ? turns : undefined;
-}
-
-function operateObjection({ turns, leaksBy }: StepValues, usual: number | undefined): string | undefined {
-  if (leaksBy !== 'nothing')
-    return 'It leaks by when closed: clean or replace it before the line goes in service.';
-  if (usual === undefined) return undefined;
-  if (typeof turns !== 'number') return 'Count the turns to close.';
-  if (Math.abs(turns / usual - 1) <= TURNS_APART) return undefined;
-  return turns < usual
-    ? `${turns} turns, and such a valve usually has ${usual}: it does not open fully, or something stops it.`
-    : `${turns} turns, and such a valve usually has ${usual}: check its size, and whether the stem still holds the wedge.`;
-}
