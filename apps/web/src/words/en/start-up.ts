@@ -74,14 +74,14 @@ export const startUp = {
     askedFor: '{{pressure}}, {{time}}',
     of: '{{held}} of {{hold}} min',
     minutes: 'min',
-    chart: 'Pressure over time: as the gauge read it, and with the temperature taken out',
+    chart: 'Pressure over time: as the gauge read it, and corrected for temperature',
     gaugeRead: 'as the gauge read it',
     corrected: 'taken to {{temperature}}',
     running: 'Reading since {{time}}, started by {{by}}. It goes on when this page is closed.',
     verdict: { holds: 'Holds', leaks: 'Leaks', 'not-proved': 'Not proved' },
     soFar: { holds: 'Holding so far', leaks: 'Falling so far', 'not-proved': 'Not proved yet' },
     says: {
-      holds: 'The pressure held once the temperature is taken out.',
+      holds: 'The pressure held, corrected for temperature.',
       leaks:
         'The line lost {{lost}} that the temperature does not explain. Find the leak, mend it and read again.',
       'under-pressure': 'The test pressure was not reached yet.',

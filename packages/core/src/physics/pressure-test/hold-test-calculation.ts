@@ -24,7 +24,7 @@ export const holdGivenFields = {
         insideDiameterM: number({ unit: 'm', above: 0 }),
         wallM: number({ unit: 'm', above: 0 }),
       },
-      'of a line full of water: without it no warmth is taken out',
+      'of a line full of water: without it the pressure is not corrected for temperature',
     ),
   ),
 };
@@ -34,7 +34,7 @@ export type HoldGiven = RecordOf<typeof holdGivenFields>;
 
 export const holdTestCalculation = calculation({
   name: 'hold-test',
-  summary: 'Whether a line under pressure holds, with the warmth of the day taken out.',
+  summary: 'Whether a line under pressure holds, corrected for temperature.',
   input: record({
     ...holdGivenFields,
     samples: list(

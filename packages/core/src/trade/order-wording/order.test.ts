@@ -279,6 +279,19 @@ describe('what is said is read back', () => {
     expect(complete).toBeGreaterThan(20);
   });
 
+  it.each(['flange-125', 'flange-150'] as const)('for a %s beside a mechanical joint', (style) => {
+    const spec: ValveSpec = {
+      family: 'steel',
+      type: 'ball',
+      dn: 100,
+      ends: [
+        { side: 'in', style },
+        { side: 'out', style: 'mechanical-joint' },
+      ],
+    };
+    expect(readOrder(orderLine(spec).text).spec).toEqual(spec);
+  });
+
   it('for a supply end that says its own size or its outside', () => {
     const stop: ValveSpec = {
       family: 'stop',

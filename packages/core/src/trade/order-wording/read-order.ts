@@ -141,9 +141,8 @@ function settle(spec: ValveSpec, ends: readonly ReadEnd[], said: string): void {
   if (ends.length > 0) {
     const all = ends.length === 1 && !isStop ? [ends[0] as ReadEnd, ends[0] as ReadEnd] : ends;
     const sides: readonly SpecEnd['side'][] = isStop ? ['supply', 'fixture', 'fixture2'] : ['in', 'out'];
-    const joinsMain = ends.some(({ style }) => style === 'mechanical-joint');
     const socket = isPlastic(spec.body) ? 'solvent-socket' : 'socket-weld';
-    const flange = joinsMain && !spec.rating ? 'flange-125' : plainFlangeOf(spec);
+    const flange = plainFlangeOf({ ...spec, ends });
     spec.ends = all.slice(0, sides.length).map(({ style, dn, ...size }, at): SpecEnd => ({
       side: sides[at] as SpecEnd['side'],
       style: style === 'flanged' ? flange : style === 'socket' ? socket : style,

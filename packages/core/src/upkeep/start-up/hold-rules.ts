@@ -55,7 +55,7 @@ export const HOLD_RULES: Readonly<Record<LineKind, HoldRule>> = {
     words: 'building water',
     by: 'water',
     asks: '1.5 × working pressure for 15 minutes, by water',
-    how: 'No drop after the temperature is taken out.',
+    how: 'No drop once corrected for temperature.',
     pressurePa: times(1.5),
     holdS: () => 15 * MINUTE_S,
     source: 'Model plumbing codes; 1.5 × working is usual practice.',
@@ -64,7 +64,7 @@ export const HOLD_RULES: Readonly<Record<LineKind, HoldRule>> = {
     words: 'fuel gas',
     by: 'air',
     asks: '1.5 × working pressure, not under 3 psi, by air or nitrogen, never oxygen; 10 minutes, and half an hour for each 500 cubic feet of a larger line',
-    how: 'No drop. The gauge reads at most five times the test pressure. Appliances and regulators not made for the pressure are taken off or isolated first.',
+    how: 'No drop. The gauge reads at most five times the test pressure. Appliances and regulators not made for the pressure are removed or isolated first.',
     pressurePa: (line) => Math.max(times(1.5)(line) ?? LEAST_GAS_PA, LEAST_GAS_PA),
     holdS: ({ volumeM3 }) =>
       volumeM3 === undefined

@@ -85,7 +85,7 @@ export const STEP_TABLE: Readonly<Record<StartUpStepId, StepRow>> = {
   },
   flush: {
     title: 'Flush',
-    does: 'From the source outwards, one outlet at a time. Toilet and heater stops closed, aerators off, reducers and strainers taken out or by-passed.',
+    does: 'From the source outwards, one outlet at a time. Toilet and heater stops closed, aerators off, reducers and strainers removed or by-passed.',
     atHand: 'Hose, bucket, clear glass, wrench for aerators',
     doneWhen:
       'The water runs clear in a glass, and the strainers were checked. Flush before soft seats are operated: grit cuts them.',
@@ -172,7 +172,7 @@ export const STEP_TABLE: Readonly<Record<StartUpStepId, StepRow>> = {
   },
   checks: {
     title: 'Checks',
-    does: 'Check the arrow. Stand beside it at the first pump stop and listen.',
+    does: 'Check the arrow. Stand beside it when the pump first stops, and listen.',
     atHand: 'Watch, level recorder where there is a wet well',
     doneWhen: 'No slam, and nothing runs back.',
     after: ['flush', 'hold'],
