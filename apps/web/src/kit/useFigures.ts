@@ -3,10 +3,10 @@ import {
   type Quantity,
   type UnitSystem,
   CV_PER_KV,
-  UNITS,
   formatNominalSize,
   formatQuantity,
   inUnits,
+  unitShown,
 } from '@grevik/core';
 import { useMemo } from 'react';
 import { useAppSelector } from '../store/store';
@@ -58,8 +58,7 @@ export function useFigures(): Figures {
         return `${Number(figure.toPrecision(2))} ${symbol}`;
       },
       gauge: (valuePa) => {
-        const { symbol } = inUnits(valuePa, 'pressure', system);
-        const { factor = 1 } = UNITS.pressure.find((unit) => unit.symbol === symbol) ?? {};
+        const { factor, symbol } = unitShown(valuePa, 'pressure', system);
         return `${Number((valuePa / factor).toPrecision(4))} ${symbol}`;
       },
       volume: (valueM3) => {

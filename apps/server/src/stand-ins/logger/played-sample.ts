@@ -1,9 +1,7 @@
 import type { PlayedGauge } from '@grevik/contracts';
-import { type HoldGiven, type HoldSample, warmthPaPerK } from '@grevik/core';
+import { ATMOSPHERE_PA, type HoldGiven, type HoldSample, ZERO_C_K, warmthPaPerK } from '@grevik/core';
 
-const ATMOSPHERE_PA = 101_325;
 const START_C = 15;
-const ZERO_C_K = 273.15;
 const MINUTE_S = 60;
 /** It begins a little over what is asked. */
 const OVER = 1.01;

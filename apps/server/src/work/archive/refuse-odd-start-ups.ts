@@ -1,5 +1,5 @@
 import type { JobArchive } from '@grevik/contracts';
-import { InvalidInput, STEP_TABLE, checkStepValues } from '@grevik/core';
+import { InvalidInput, STEP_TABLE, checkRisingTimes, checkStepValues } from '@grevik/core';
 
 /** What each field alone cannot tell of a start-up: values a step does not ask, readings that are not there, samples that do not follow one another. */
 export function refuseOddStartUps({ lines }: JobArchive): void {
@@ -28,12 +28,7 @@ export function refuseOddStartUps({ lines }: JobArchive): void {
           samples,
           `${samples} needs one pressure and one temperature (or null) for each time.`,
         );
-      const odd = timeS.findIndex((time, place) => place > 0 && time <= (timeS[place - 1] ?? 0));
-      if (odd > 0)
-        throw new InvalidInput(
-          `${samples}.timeS[${odd}]`,
-          `${samples}.timeS[${odd}] is ${timeS[odd]}: times must rise.`,
-        );
+      checkRisingTimes(timeS, (place) => `${samples}.timeS[${place}]`);
     });
   });
 }

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { ArchivedStartUp } from '@grevik/contracts';
-import { holdTest } from '@grevik/core';
+import { holdTest, samplesOfColumns } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { Op } from 'sequelize';
@@ -90,7 +90,6 @@ export class ArchivedStartUps {
     importer: Person,
   ): Promise<Reading> {
     const id = randomUUID();
-    const { timeS, pressurePa, temperatureC } = samples;
     const reading = await this.readings.create({
       id,
       lineId,
@@ -99,14 +98,7 @@ export class ArchivedStartUps {
       plays: null,
       startedAt: new Date(startedAt),
       endedAt: new Date(endedAt),
-      result: holdTest({
-        ...given,
-        samples: timeS.map((time, at) => ({
-          timeS: time,
-          pressurePa: pressurePa[at] ?? 0,
-          temperatureC: temperatureC[at] ?? undefined,
-        })),
-      }),
+      result: holdTest({ ...given, samples: samplesOfColumns(samples) }),
       signedAs: by,
       importedBy: importer.id,
     });

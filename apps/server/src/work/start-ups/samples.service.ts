@@ -1,5 +1,5 @@
 import type { SamplesRequest, SamplesView } from '@grevik/contracts';
-import { type HoldSample, InvalidInput } from '@grevik/core';
+import { type HoldSample, InvalidInput, checkRisingTimes, samplesOfColumns } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
@@ -24,14 +24,7 @@ export class SamplesService {
           `${name} has ${column.length} values and timeS ${timeS.length}: send one for each time.`,
         );
     const last = await this.lastTimeS(readingId);
-    timeS.forEach((time, at) => {
-      const before = at === 0 ? last : timeS[at - 1];
-      if (before !== undefined && time <= before)
-        throw new InvalidInput(
-          `timeS[${at}]`,
-          `timeS[${at}] is ${time}, and the sample before it is at ${before} s: times must rise.`,
-        );
-    });
+    checkRisingTimes(timeS, (at) => `timeS[${at}]`, last);
     await this.addAll(readingId, { timeS, pressurePa, temperatureC: temperatureC ?? [] });
   }
 
@@ -83,14 +76,6 @@ export class SamplesService {
 
   /** All samples of a reading, as they are judged. */
   async of(readingId: string): Promise<HoldSample[]> {
-    const { timeS, pressurePa, temperatureC } = await this.after(readingId, -1e12);
-    return timeS.map((time, at) => {
-      const read = temperatureC[at] ?? undefined;
-      return {
-        timeS: time,
-        pressurePa: pressurePa[at] ?? 0,
-        ...(read !== undefined && { temperatureC: read }),
-      };
-    });
+    return samplesOfColumns(await this.after(readingId, -1e12));
   }
 }

@@ -1,7 +1,8 @@
 import type { BoardLine, BoardPosition, BoardView, JobOutlookView } from '@grevik/contracts';
 import { capitalized } from '@grevik/core';
 import { Link } from 'react-router';
-import { factName, figureWords, sentenceFact } from '../../kit/duty/field-words';
+import { factName, sentenceFact } from '../../kit/duty/field-words';
+import { crossedSaid } from '../../kit/outlook/edges-said';
 import { shortName } from '../../kit/position-name';
 import { useFigures } from '../../kit/useFigures';
 import { useJobOutlookQuery } from '../../store/board-api';
@@ -86,13 +87,8 @@ function Raised({ board, outlook, places }: RaisedProps) {
             <Link to={lineUpOf(board.id, { line, position })}>
               {position.tag} {shortName({ remarks: position.remarks, duty: position })}
             </Link>
-            {edges.map(({ fact, direction, value }) => (
-              <span key={`${fact} ${direction}`}>
-                {words(direction === 'up' ? 'pick.heldUp' : 'pick.heldDown', {
-                  fact: factName(sentenceFact(fact)),
-                  value: figureWords(sentenceFact(fact), value, figures),
-                })}
-              </span>
+            {crossedSaid(edges, figures, words).map((said) => (
+              <span key={said}>{said}</span>
             ))}
           </li>
         ))}

@@ -1,7 +1,7 @@
 import { type Margins, modelWords } from '@grevik/core';
-import { factName, figureWords, sentenceFact } from '../duty/field-words';
-import { type Figures, useFigures } from '../useFigures';
-import { type Words, useWords } from '../../words';
+import { useFigures } from '../useFigures';
+import { useWords } from '../../words';
+import { edgesSaid } from './edges-said';
 import type { ModelColumn } from './model-column';
 import styles from './Outlook.module.css';
 
@@ -34,13 +34,3 @@ export function HoldsUntil({ column, margins }: { column: ModelColumn; margins: 
     </ul>
   );
 }
-
-/** Each edge of a verdict in words: “pressure up to 480 psi, then with care”. */
-export const edgesSaid = ({ edges }: Pick<Margins, 'edges'>, figures: Figures, words: Words): string[] =>
-  edges.map(({ fact, direction, value, verdict }) =>
-    words(direction === 'up' ? 'holds.up' : 'holds.down', {
-      fact: factName(sentenceFact(fact)),
-      value: figureWords(sentenceFact(fact), value, figures),
-      then: words(`holds.then.${verdict}`),
-    }),
-  );

@@ -2,7 +2,7 @@ import type { LineView, ModelView, PositionView } from '@grevik/contracts';
 import { type HouseRuleSettings, modelWords, pickedNow } from '@grevik/core';
 import { Button } from '@mui/material';
 import { useSnackbar } from 'notistack';
-import { factName, figureWords, sentenceFact } from '../../kit/duty/field-words';
+import { crossedSaid } from '../../kit/outlook/edges-said';
 import { useFigures } from '../../kit/useFigures';
 import { VerdictMark } from '../../kit/VerdictMark';
 import { useUndoable } from '../../kit/useUndoable';
@@ -55,12 +55,9 @@ export function CurrentPick({ line, position, models, settings }: CurrentPickPro
       ) : (
         <p>{reason}</p>
       )}
-      {crossed.map(({ fact, direction, value }) => (
-        <p key={`${fact} ${direction}`} className={styles.crossed}>
-          {words(direction === 'up' ? 'pick.heldUp' : 'pick.heldDown', {
-            fact: factName(sentenceFact(fact)),
-            value: figureWords(sentenceFact(fact), value, figures),
-          })}
+      {crossedSaid(crossed, figures, words).map((said) => (
+        <p key={said} className={styles.crossed}>
+          {said}
         </p>
       ))}
       {pickedBy !== null && (

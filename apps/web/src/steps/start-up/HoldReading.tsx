@@ -7,6 +7,7 @@ import {
   holdSoFar,
   inUnits,
   parseQuantity,
+  samplesOfColumns,
 } from '@grevik/core';
 import { Alert, Button, TextField } from '@mui/material';
 import { Suspense, lazy, useMemo, useState } from 'react';
@@ -40,7 +41,7 @@ export function HoldReading({ reading, isPlastic, mayRecord }: HoldReadingProps)
     refetchOnMountOrArgChange: true,
   });
   const [end, { isLoading, error }] = useEndReadingMutation();
-  const samples = useMemo(() => samplesOf(kept), [kept]);
+  const samples = useMemo(() => samplesOfColumns(kept), [kept]);
   const soFar = useMemo(
     () => (samples.length > 0 ? holdSoFar({ ...given, samples }) : undefined),
     [given, samples],
@@ -158,17 +159,6 @@ function Gauge({ term, said }: { term: string; said: string }) {
 
 const clock = (at: string): string =>
   new Intl.DateTimeFormat('en', { hour: 'numeric', minute: '2-digit' }).format(new Date(at));
-
-function samplesOf({ timeS, pressurePa, temperatureC }: SamplesView): HoldSample[] {
-  return timeS.map((time, at) => {
-    const read = temperatureC[at];
-    return {
-      timeS: time,
-      pressurePa: pressurePa[at] ?? 0,
-      ...(read !== null && read !== undefined && { temperatureC: read }),
-    };
-  });
-}
 
 /** A reading typed from the gauge: minutes since the start, pressure, and temperature where somebody read it. */
 function TypedSample({ id, lastS }: { id: string; lastS: number | undefined }) {

@@ -9,6 +9,7 @@ import {
   type StartedLine,
   hasPlastic,
   heldLine,
+  heldPipe,
   parseQuantity,
   readReadings,
 } from '@grevik/core';
@@ -26,7 +27,6 @@ import {
   useEndReadingMutation,
 } from '../../store/start-up-api';
 import { useWords } from '../../words';
-import { heldPipe } from './held-pipe';
 import styles from './StartUp.module.css';
 
 interface HoldStartProps {

@@ -1,11 +1,4 @@
-import {
-  type HoldGiven,
-  type HoldSample,
-  correctedPressures,
-  inUnits,
-  keepExtremes,
-  UNITS,
-} from '@grevik/core';
+import { type HoldGiven, type HoldSample, correctedPressures, keepExtremes, unitShown } from '@grevik/core';
 import { useMemo } from 'react';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { AXIS, CURVE, GRID, PLOT, figuresThatCount, under } from '../../kit/chart/chart-parts';
@@ -14,7 +7,6 @@ import { useWords } from '../../words';
 import styles from './StartUp.module.css';
 
 const HEIGHT = 260;
-const PASCAL = { factor: 1 };
 /** Room above and below, as a share of the test pressure: so that the noise of a gauge does not fill the chart. */
 const ROOM = 0.005;
 /** Points that a screen can show. */
@@ -30,8 +22,7 @@ export default function ReadingChart({
 }) {
   const figures = useFigures();
   const words = useWords();
-  const { symbol } = inUnits(samples[0]?.pressurePa ?? 0, 'pressure', figures.system);
-  const unit = UNITS.pressure.find((of) => of.symbol === symbol) ?? PASCAL;
+  const unit = unitShown(samples[0]?.pressurePa ?? 0, 'pressure', figures.system);
   const drawn = useMemo(() => {
     if (samples.length < 2) return undefined;
     const corrected = correctedPressures({ ...given, samples });
@@ -66,7 +57,7 @@ export default function ReadingChart({
             })}
           </span>
         )}
-        <span>{symbol}</span>
+        <span>{unit.symbol}</span>
       </figcaption>
       <ResponsiveContainer width="100%" height={HEIGHT}>
         <LineChart data={drawn} {...PLOT}>

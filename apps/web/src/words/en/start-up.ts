@@ -22,13 +22,11 @@ export const startUp = {
     unskip: 'Take the step up again',
     save: 'Save',
     saved: '{{title}} saved',
-    again: 'Change',
     print: 'Print',
     caution:
       'Local code, the authority and the maker’s sheet come before this list. Licensed people where the code asks for them.',
     typeLike: 'Type it like “{{example}}”.',
     notNumber: 'Type a number.',
-    missing: 'Still missing: {{fields}}.',
     handOver: {
       title: 'Hand over',
       open: 'Every step must be done, or skipped with its reason, before the line is handed over.',

@@ -15,6 +15,7 @@ export {
   GRAVITY_MS2,
   WATER_BULK_MODULUS_PA,
   ATMOSPHERE_PA,
+  ZERO_C_K,
   WATER_CRITICAL_PRESSURE_PA,
   waterDensityKgM3,
   waterVapourPressureAbsPa,

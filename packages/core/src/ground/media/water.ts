@@ -50,6 +50,9 @@ export const GRAVITY_MS2 = 9.80665;
 /** Critical pressure of water, Pa absolute. Source: IAPWS. */
 export const WATER_CRITICAL_PRESSURE_PA = 22.064e6;
 
+/** 0 degrees C, K. */
+export const ZERO_C_K = 273.15;
+
 /** Standard atmosphere, Pa absolute. */
 export const ATMOSPHERE_PA = 101_325;
 

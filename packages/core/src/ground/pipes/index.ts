@@ -1,2 +1,10 @@
 export { PIPE_TABLES, type PipeTable } from './pipe-tables.js';
-export { PIPE_FACTS, PIPE_MATERIALS, type PipeMaterial, nearestPipe, usualPipe } from './pipe.js';
+export {
+  PIPE_FACTS,
+  PIPE_MATERIALS,
+  type PipeMaterial,
+  isPlasticPipe,
+  nearestPipe,
+  usualPipe,
+  wallOfM,
+} from './pipe.js';

@@ -56,6 +56,30 @@ export function usualPipe(material: PipeMaterial, dn: number): PipeTable['sizes'
 }
 
 /**
+ * Thickness of the wall of a pipe, m.
+ *
+ * @param pipe outside and inside diameter, m
+ *
+ * @example
+ * wallOfM({ outsideM: 0.022225, insideM: 0.019939 }) // 0.001143
+ */
+export const wallOfM = ({
+  outsideM,
+  insideM,
+}: Pick<PipeTable['sizes'][number], 'outsideM' | 'insideM'>): number => (outsideM - insideM) / 2;
+
+/** Pipe of plastic: it burns, stretches under pressure, and is never held by air. */
+const PLASTIC_PIPES: readonly PipeMaterial[] = ['pex', 'pvc', 'cpvc', 'hdpe'];
+
+/**
+ * Whether a pipe is of plastic.
+ *
+ * @example
+ * isPlasticPipe('pex') // true
+ */
+export const isPlasticPipe = (material: PipeMaterial): boolean => PLASTIC_PIPES.includes(material);
+
+/**
  * The usual pipe of the nominal size nearest to one: for what hardly changes from size to size, as the thickness of the wall against the bore.
  *
  * @param material pipe material

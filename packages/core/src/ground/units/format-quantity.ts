@@ -80,6 +80,19 @@ export function inUnits(
   return { figure: rounded((value - (unit.offset ?? 0)) / unit.factor), symbol };
 }
 
+/**
+ * The unit in which a value is shown: for figures that are not to be rounded.
+ *
+ * @param value    SI
+ * @param quantity what it measures
+ * @param system   US customary or metric
+ *
+ * @example
+ * unitShown(517106.797, 'pressure', 'us').symbol // 'psi'
+ */
+export const unitShown = (value: number, quantity: Quantity, system: UnitSystem): Unit =>
+  unitNamed(shownSymbol(value, quantity, system), quantity);
+
 function shownSymbol(value: number, quantity: Quantity, system: UnitSystem): string {
   const steps = SHOWN[system][quantity];
   const size = Math.abs(value);

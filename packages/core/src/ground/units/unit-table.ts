@@ -28,7 +28,8 @@ export interface Unit {
 export const PSI_PA = 6894.757293168361;
 const INCH = 0.0254;
 const US_GALLON = 3.785411784e-3;
-const CUBIC_FOOT = 0.028316846592;
+/** m3 in a cubic foot. */
+export const FT3_M3 = 0.028316846592;
 /** J in a British thermal unit, of the international table. */
 export const BTU_J = 1055.05585262;
 /** kg in a pound. */
@@ -71,8 +72,8 @@ export const UNITS: Record<Quantity, readonly Unit[]> = {
     { symbol: 'L/h', factor: 1e-3 / 3600, typed: ['l/h', 'lph'] },
     { symbol: 'm³/h', factor: 1 / 3600, typed: ['m3/h', 'cmh'] },
     { symbol: 'm³/s', factor: 1, typed: ['m3/s'] },
-    { symbol: 'cfh', factor: CUBIC_FOOT / 3600, typed: ['cfh', 'ft3/h', 'scfh'] },
-    { symbol: 'cfm', factor: CUBIC_FOOT / 60, typed: ['cfm', 'ft3/min'] },
+    { symbol: 'cfh', factor: FT3_M3 / 3600, typed: ['cfh', 'ft3/h', 'scfh'] },
+    { symbol: 'cfm', factor: FT3_M3 / 60, typed: ['cfm', 'ft3/min'] },
   ],
   length: [
     { symbol: 'ft', factor: 12 * INCH, typed: ['ft', 'foot', 'feet', "'"] },
@@ -100,7 +101,7 @@ export const UNITS: Record<Quantity, readonly Unit[]> = {
     { symbol: 'W', factor: 1, typed: ['w', 'watt', 'watts'] },
   ],
   'gas flow': [
-    { symbol: 'cfh', factor: CUBIC_FOOT, typed: ['cfh', 'ft3/h', 'scfh'] },
+    { symbol: 'cfh', factor: FT3_M3, typed: ['cfh', 'ft3/h', 'scfh'] },
     { symbol: 'm³/h', factor: 1, typed: ['m3/h', 'cmh', 'nm3/h'] },
   ],
   'steam flow': [

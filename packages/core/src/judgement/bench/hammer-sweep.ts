@@ -1,4 +1,4 @@
-import { PIPE_FACTS, PIPE_TABLES, type PipeMaterial, usualPipe } from '../../ground/pipes/index.js';
+import { PIPE_FACTS, PIPE_TABLES, type PipeMaterial, usualPipe, wallOfM } from '../../ground/pipes/index.js';
 import { waveSpeedMs } from '../../physics/surge/index.js';
 import type { ValveType } from '../../ground/valves/index.js';
 import { closingLaw, closingPeakPa, lineOfRun } from '../selection/index.js';
@@ -49,7 +49,7 @@ export function sweptPipes(material: PipeMaterial, dn: number): SweptPipe[] {
     .flatMap((size) => {
       const usual = usualPipe(material, size.dn);
       if (!usual) return [];
-      const wallM = (usual.outsideM - usual.insideM) / 2;
+      const wallM = wallOfM(usual);
       const speed = waveSpeedMs({ elasticModulusPa, diameterM: usual.insideM, wallM }, WATER_KG_M3);
       return [{ material, dn: size.dn, diameterM: usual.insideM, waveSpeedMs: speed }];
     });

@@ -1,5 +1,5 @@
 import { waterDensityKgM3, withinWaterRangeC } from '../../ground/media/index.js';
-import { PIPE_FACTS, nearestPipe, usualPipe } from '../../ground/pipes/index.js';
+import { PIPE_FACTS, nearestPipe, usualPipe, wallOfM } from '../../ground/pipes/index.js';
 import { waveSpeedMs } from '../../physics/surge/index.js';
 import type { Candidate } from './candidate.js';
 import type { Duty } from './duty.js';
@@ -30,6 +30,6 @@ export function usualWaveSpeedMs(duty: Duty): number | undefined {
     duty.pipe && (usualPipe(duty.pipe.material, duty.dn) ?? nearestPipe(duty.pipe.material, duty.dn));
   const elasticModulusPa = duty.pipe && PIPE_FACTS[duty.pipe.material].elasticModulusPa;
   if (!usual || elasticModulusPa === undefined) return undefined;
-  const wallM = (usual.outsideM - usual.insideM) / 2;
+  const wallM = wallOfM(usual);
   return waveSpeedMs({ elasticModulusPa, diameterM: usual.insideM, wallM }, liquidDensityKgM3(duty));
 }

@@ -13,7 +13,7 @@ import {
   measuredAgainst,
   rateAssembly,
 } from '../duty/index.js';
-import type { PipeMaterial } from '../../ground/pipes/index.js';
+import { isPlasticPipe } from '../../ground/pipes/index.js';
 import type { PressureRating } from '../../physics/rating/index.js';
 import { type End, isPlastic, valveTypeFacts } from '../../ground/valves/index.js';
 import { JOINTS, type JointFacts } from './joints.js';
@@ -68,7 +68,6 @@ const out = (text: string): Omit<ConnectionReason, 'rule'> => ({ verdict: 'out',
 const care = (text: string): Omit<ConnectionReason, 'rule'> => ({ verdict: 'care', text });
 const supports = (text: string): Omit<ConnectionReason, 'rule'> => ({ verdict: 'supports', text });
 const SOFT: readonly string[] = ['metal', 'graphite'];
-const PLASTICS: readonly PipeMaterial[] = ['pex', 'pvc', 'cpvc', 'hdpe'];
 
 /** The ends a connection puts between pipe and valve, for the joint tables. */
 const endsOf = (connection: RawConnection): End[] => {
@@ -171,7 +170,7 @@ export const CONNECTION_RULES: readonly ConnectionRule[] = [
   {
     id: 'joint-rating',
     judge: (connection, { duty, valve, pipe: { material } }) => {
-      if (isSteam(duty.medium) && PLASTICS.includes(material)) return out('Plastic is not for steam.');
+      if (isSteam(duty.medium) && isPlasticPipe(material)) return out('Plastic is not for steam.');
       return asReason(judgeJointRating(duty, { ...valve, ends: endsOf(connection) }));
     },
   },

@@ -30,7 +30,11 @@ describe('the edges of a pick', () => {
   const pressure = edges.find(({ fact, direction }) => fact === 'pressurePa' && direction === 'up');
 
   it('are where its verdict gets worse', () => {
-    expect(pressure).toBeDefined();
+    expect(pressure).toMatchObject({
+      fact: 'pressurePa',
+      direction: 'up',
+      rule: expect.stringMatching(/./) as string,
+    });
     const at = pressure?.value ?? 0;
     const verdictAt = (pressurePa: number) => judgePick({ ...duty, pressurePa }, BALL, settings).verdict;
     expect(verdictAt(at * 0.998)).toBe(verdictAt(duty.pressurePa));

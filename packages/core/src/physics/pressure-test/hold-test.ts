@@ -1,4 +1,4 @@
-import { ATMOSPHERE_PA } from '../../ground/media/index.js';
+import { ATMOSPHERE_PA, ZERO_C_K } from '../../ground/media/index.js';
 import { InvalidInput } from '../../ground/input/index.js';
 import { leastSquaresSlope } from './least-squares-slope.js';
 import { checkRisingTimes } from './rising-times.js';
@@ -48,7 +48,6 @@ export interface HoldTest {
   leakM3s?: number;
 }
 
-const ZERO_C_K = 273.15;
 /** Where no thermometer was read, so much warmth may have hidden a leak, K. */
 const UNSEEN_WARMTH_K = 2;
 const ORDINARY_C = 15;
@@ -69,7 +68,10 @@ const FEWEST = 3;
  */
 export function holdTest(given: HoldTestCase): HoldTest {
   const { testPressurePa, holdS, samples, allowedDropPa = 0, gaugeResolutionPa = 0 } = given;
-  checkRisingTimes(samples);
+  checkRisingTimes(
+    samples.map(({ timeS }) => timeS),
+    (at) => `samples[${at}].timeS`,
+  );
   const allowancePa = Math.max(allowedDropPa, 2 * gaugeResolutionPa);
   const notProved = (reason: NotProvedReason, more: Partial<HoldTest> = {}): HoldTest => ({
     verdict: 'not-proved',

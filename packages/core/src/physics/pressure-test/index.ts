@@ -24,4 +24,6 @@ export {
   type ReducerSample,
   reducerCheck,
 } from './reducer-check.js';
+export { checkRisingTimes } from './rising-times.js';
+export { type SampleColumns, samplesOfColumns } from './samples-of-columns.js';
 export { HELD_PIPE_MATERIALS, type HeldPipe, type HeldPipeMaterial, warmthPaPerK } from './water-column.js';

@@ -1,6 +1,7 @@
+import { PSI_PA } from '../../ground/units/index.js';
+
 const FT_M = 0.3048;
 const IN_M = 0.0254;
-const PSI_PA = 6894.757293168;
 const US_GALLON_M3 = 3.785411784e-3;
 const HOUR_S = 3600;
 /** Of the waterworks formula, in its units. */

@@ -50,7 +50,10 @@ const MINUTE_S = 60;
  * reducerCheck({ setPa: 345_000, samples }).verdict // 'holding'
  */
 export function reducerCheck({ setPa, samples }: ReducerCheckCase): ReducerCheck {
-  checkRisingTimes(samples);
+  checkRisingTimes(
+    samples.map(({ timeS }) => timeS),
+    (at) => `samples[${at}].timeS`,
+  );
   const runs = runsOf(samples);
   const rests = runs.filter((run) => !isDrawn(run[0]) && lengthS(run) >= REST_S);
   const draws = runs.filter((run) => isDrawn(run[0]) && lengthS(run) >= DRAW_S && isSteady(run));

@@ -1,21 +1,28 @@
 import { InvalidInput } from '../../ground/input/index.js';
 
 /**
- * Checks that the samples of a log follow one another.
+ * Checks that the times of a log follow one another.
  *
- * @param samples in the order they were read, s
- * @throws InvalidInput naming the first sample that does not come after the one before it
+ * @param timesS s, in the order they were read
+ * @param field  says what a time is called in a message, by its place
+ * @param afterS the time they have to come after, s, where something was read before
+ * @throws InvalidInput naming the first time that does not come after the one before it
  *
  * @example
- * checkRisingTimes([{ timeS: 0 }, { timeS: 10 }]) // nothing
+ * checkRisingTimes([0, 10], (at) => `timeS[${at}]`) // nothing
  */
-export function checkRisingTimes(samples: readonly { timeS: number }[]): void {
-  for (let at = 1; at < samples.length; at += 1) {
-    const [before, now] = [samples[at - 1] as { timeS: number }, samples[at] as { timeS: number }];
-    if (now.timeS <= before.timeS)
+export function checkRisingTimes(
+  timesS: readonly number[],
+  field: (at: number) => string,
+  afterS = -Infinity,
+): void {
+  let before = afterS;
+  timesS.forEach((time, at) => {
+    if (time <= before)
       throw new InvalidInput(
-        `samples[${at}].timeS`,
-        `samples[${at}].timeS is ${now.timeS}, and the sample before it is at ${before.timeS} s: times must rise.`,
+        field(at),
+        `${field(at)} is ${time}, and the sample before it is at ${before} s: times must rise.`,
       );
-  }
+    before = time;
+  });
 }

@@ -1,5 +1,5 @@
 import { type Medium, isFuelGas, isSteam } from '../../ground/media/index.js';
-import { PSI_PA } from '../../ground/units/index.js';
+import { FT3_M3, PSI_PA } from '../../ground/units/index.js';
 
 /** Kinds of line that are put under test alike. */
 export const LINE_KINDS = [
@@ -36,7 +36,6 @@ export interface HoldRule {
 
 const MINUTE_S = 60;
 const HOUR_S = 3600;
-const FT3_M3 = 0.028316846592;
 const times =
   (factor: number) =>
   ({ workingPa }: HeldLine): number | undefined =>

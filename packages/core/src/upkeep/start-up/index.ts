@@ -1,3 +1,4 @@
+export { heldPipe } from './held-pipe.js';
 export { HOLD_RULES, type HoldRule, LINE_KINDS, type LineKind, lineKindOf } from './hold-rules.js';
 export { type HoldSoFar, holdSoFar } from './hold-so-far.js';
 export { keepExtremes } from './keep-extremes.js';

@@ -9,6 +9,7 @@ import {
   STEP_TABLE,
   hasPlastic,
   heldLine,
+  heldPipe,
   holdSoFar,
   keepExtremes,
   lineKindOf,
@@ -239,6 +240,17 @@ describe('how a line is held', () => {
   it('is not known where the facts are not', () => {
     expect(HOLD_RULES['building-water'].pressurePa({})).toBeUndefined();
     expect(HOLD_RULES['fuel-gas'].holdS(heldLine(GAS))).toBeUndefined();
+  });
+
+  it('by water is corrected by its longest run whose material and size are known', () => {
+    expect(heldPipe(WATER)).toEqual({
+      material: 'copper',
+      insideDiameterM: expect.closeTo(0.02604, 4) as number,
+      wallM: expect.closeTo(0.00127, 5) as number,
+    });
+    const longer = { id: 'l', kind: 'run', depth: 0, material: 'csst', dn: 25, lengthM: 90 } as WalkItem;
+    expect(heldPipe({ ...WATER, items: [...RUN, longer] })?.material).toBe('copper');
+    expect(heldPipe(GAS)).toBeUndefined();
   });
 
   it('is never by air on plastic', () => {

@@ -1,4 +1,5 @@
 import type { Medium } from '../../ground/media/index.js';
+import { isPlasticPipe } from '../../ground/pipes/index.js';
 import type { PositionDuty } from '../../judgement/selection/index.js';
 import { type WalkItem, runBoreM } from '../../judgement/walk/index.js';
 import type { ValveSpec } from '../../trade/order-wording/index.js';
@@ -24,12 +25,10 @@ export interface StartedLine {
   items: readonly WalkItem[];
 }
 
-const PLASTICS = new Set(['pex', 'pvc', 'cpvc', 'hdpe']);
-
 /** Runs of plastic pipe: they stretch, and are never held by air. */
 export const hasPlastic = ({ items, positions }: StartedLine): boolean =>
-  items.some(({ material }) => material !== undefined && PLASTICS.has(material)) ||
-  positions.some(({ duty }) => duty.pipe !== undefined && PLASTICS.has(duty.pipe.material));
+  items.some(({ material }) => material !== undefined && isPlasticPipe(material)) ||
+  positions.some(({ duty }) => duty.pipe !== undefined && isPlasticPipe(duty.pipe.material));
 
 /** A line lies in the ground where every place that is known does. */
 export function isBuried({ positions }: StartedLine): boolean {

@@ -3,7 +3,7 @@ import { purgeCard } from '../../judgement/bench/index.js';
 import { walkPaths } from '../../judgement/walk/index.js';
 import { flush } from '../../physics/pressure-test/index.js';
 import type { StartedLine, StartedPosition } from './started-line.js';
-import type { StepFigure, StepItem } from './step-row.js';
+import type { StepItem } from './step-row.js';
 
 /** A quarter and less is seen, not counted. */
 const COUNTED_TURNS = 1;
@@ -21,9 +21,7 @@ export const itemsWhere =
   ({ positions }: StartedLine): StepItem[] =>
     positions.filter(is).map(itemOf);
 /** The line as the one thing of a step. */
-export const wholeLine = (figures: StepFigure[] = []): StepItem[] => [
-  { id: 'line', title: 'The whole line', figures },
-];
+export const wholeLine = (): StepItem[] => [{ id: 'line', title: 'The whole line', figures: [] }];
 
 /** Each outlet with the flow, the time and the water it is flushed with. */
 export function flushItems(line: StartedLine): StepItem[] {

@@ -1,10 +1,16 @@
-import { HELD_PIPE_MATERIALS, type HeldPipe, type StartedLine, runBoreM, usualPipe } from '@grevik/core';
+import { usualPipe, wallOfM } from '../../ground/pipes/index.js';
+import { runBoreM } from '../../judgement/walk/index.js';
+import { HELD_PIPE_MATERIALS, type HeldPipe } from '../../physics/pressure-test/index.js';
+import type { StartedLine } from './started-line.js';
 
 /**
  * The pipe whose warmth is taken out of a test by water: that of the longest run whose material and bore are known.
  *
  * @param line as it was walked
  * @returns undefined where no such run is known: then no warmth is taken out
+ *
+ * @example
+ * heldPipe({ medium: 'potable-cold', positions: [], items: [] }) // undefined
  */
 export function heldPipe({ items }: StartedLine): HeldPipe | undefined {
   const runs = items
@@ -16,7 +22,7 @@ export function heldPipe({ items }: StartedLine): HeldPipe | undefined {
       return [
         {
           lengthM: item.lengthM ?? 0,
-          pipe: { material, insideDiameterM, wallM: (usual.outsideM - usual.insideM) / 2 },
+          pipe: { material, insideDiameterM, wallM: wallOfM(usual) },
         },
       ];
     })
