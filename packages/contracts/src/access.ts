@@ -14,6 +14,8 @@ export const PERMISSIONS = [
   'catalogue',
   'order',
   'receive',
+  'devices',
+  'rounds',
   'people',
 ] as const;
 export type Permission = (typeof PERMISSIONS)[number];

@@ -23,6 +23,7 @@ import {
   specInput,
   supplierAnswerInput,
   text,
+  visitInput,
   walkItemFields,
   lineFactsInput,
 } from '@grevik/core';
@@ -47,6 +48,7 @@ const entryFields = {
   turns: optional(number({ min: 0, max: 2000 })),
   found: optional(foundInput),
   finding: optional(benchFindingInput),
+  visit: optional(visitInput),
   happenedAt: moment,
   by: text(80),
 };

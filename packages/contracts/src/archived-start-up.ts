@@ -10,6 +10,7 @@ import {
   number,
   optional,
   record,
+  reducerGivenInput,
   text,
 } from '@grevik/core';
 import { moment } from './moment.js';
@@ -31,21 +32,31 @@ const stepValues: Field<StepValues> = {
     return value as StepValues;
   },
 };
-const celsius = number({ unit: 'degrees C', above: -273.15 });
 /** Null where nobody read it. */
-const celsiusOrNull: Field<number | null> = {
-  takes: `${celsius.takes}, or null`,
-  schema: { type: ['number', 'null'] },
-  read: (value, path) => (value === null ? null : celsius.read(value, path)),
-};
+function orNull(figure: Field<number>): Field<number | null> {
+  return {
+    takes: `${figure.takes}, or null`,
+    schema: { type: ['number', 'null'] },
+    read: (value, path) => (value === null ? null : figure.read(value, path)),
+  };
+}
+const celsiusOrNull = orNull(number({ unit: 'degrees C', above: -273.15 }));
+const figureOrNull = (unit: string): Field<number | null> => orNull(number({ unit }));
 
 const samplesFields = {
   timeS: list(number({ unit: 's' }), { most: MOST_READING_SAMPLES }),
   pressurePa: list(number({ unit: 'Pa gauge' }), { most: MOST_READING_SAMPLES }),
   temperatureC: list(celsiusOrNull, { most: MOST_READING_SAMPLES }),
+  inletPa: optional(list(figureOrNull('Pa gauge'), { most: MOST_READING_SAMPLES })),
+  flowM3s: optional(list(figureOrNull('m3/s'), { most: MOST_READING_SAMPLES })),
 };
 const readingFields = {
-  given: holdGivenInput,
+  /** Of a hold. */
+  given: optional(holdGivenInput),
+  /** Of a reducer: what it is set to, and its position by its tag; else the item. */
+  reducer: optional(reducerGivenInput),
+  tag: optional(text(20)),
+  item: optional(text(60)),
   source: choice(READING_SOURCES),
   startedAt: moment,
   endedAt: moment,
@@ -61,7 +72,9 @@ const entryFields = {
   values: optional(stepValues),
   reason: optional(text(500)),
   reading: optional(number({ integer: true, min: 0, meaning: 'which of the readings, the first being 0' })),
-  verdict: optional(choice(['holds', 'leaks', 'not-proved'] as const)),
+  verdict: optional(
+    choice(['holds', 'leaks', 'not-proved', 'creeping', 'hunting', 'off-set', 'holding'] as const),
+  ),
   happenedAt: moment,
   by: text(80),
 };

@@ -3,10 +3,15 @@ import {
   ENTRY_KINDS,
   type EntryKind,
   type Found,
+  type Visit,
   benchFindingInput,
   foundInput,
+  visitInput,
 } from '@grevik/core';
+import { Type } from 'class-transformer';
 import {
+  ArrayMaxSize,
+  IsArray,
   IsIn,
   IsISO8601,
   IsOptional,
@@ -16,6 +21,7 @@ import {
   Max,
   MaxLength,
   Min,
+  ValidateNested,
 } from 'class-validator';
 import { Described } from './described.js';
 
@@ -48,10 +54,42 @@ export class EntryRequest {
   @Described(benchFindingInput)
   finding?: BenchFinding;
 
+  /** For `visit`: what was done, or why not. */
+  @IsOptional()
+  @Described(visitInput)
+  visit?: Visit;
+
   /** When it was so, by the device's clock. */
   @IsISO8601({ strict: true })
   @MaxLength(40)
   happenedAt!: string;
+}
+
+/** Entries sent together at most. */
+export const MOST_ENTRIES = 100;
+
+/** An entry with its position. */
+export class PositionEntryRequest {
+  @IsUUID()
+  positionId!: string;
+
+  @ValidateNested()
+  @Type(() => EntryRequest)
+  entry!: EntryRequest;
+}
+
+/** Entries that waited on a device, in the order they were made. */
+export class EntriesRequest {
+  @IsArray()
+  @ArrayMaxSize(MOST_ENTRIES)
+  @ValidateNested({ each: true })
+  @Type(() => PositionEntryRequest)
+  entries!: PositionEntryRequest[];
+}
+
+/** What became of entries that were sent together: null where it is stored, else why it was refused. */
+export interface EntriesView {
+  results: { id: string; refusal: string | null }[];
 }
 
 export interface EntryView {
@@ -61,6 +99,7 @@ export interface EntryView {
   turns: number | null;
   found: Found | null;
   finding: BenchFinding | null;
+  visit: Visit | null;
   happenedAt: string;
   by: string;
 }

@@ -1,4 +1,4 @@
-import { type HouseRuleSettings, houseRulesInput } from '@grevik/core';
+import { type HouseRuleSettings, type OwnHoldRules, houseRulesInput, ownHoldRulesInput } from '@grevik/core';
 import { Described } from './described.js';
 import { VersionedRequest } from './position.js';
 
@@ -6,4 +6,10 @@ import { VersionedRequest } from './position.js';
 export class HouseRulesRequest extends VersionedRequest {
   @Described(houseRulesInput)
   houseRules!: Partial<HouseRuleSettings>;
+}
+
+/** Test pressures and times of the company; a kind of line that is left out is held as usual. */
+export class HoldRulesRequest extends VersionedRequest {
+  @Described(ownHoldRulesInput)
+  holdRules!: OwnHoldRules;
 }

@@ -2,6 +2,7 @@ import {
   CURRENCIES,
   type Condition,
   type HouseRuleSettings,
+  type OwnHoldRules,
   type Medium,
   type ValveFunction,
 } from '@grevik/core';
@@ -83,4 +84,6 @@ export interface CompanyView {
   currency: string;
   /** House-rule settings; what is missing is at its default. */
   houseRules: Partial<HouseRuleSettings>;
+  /** Test pressures and times of its own; what is missing is as usual. */
+  holdRules: OwnHoldRules;
 }

@@ -64,6 +64,8 @@ export interface LineView {
   facts: LineFacts;
   /** Goes up with every change of them: send it back with the next one. */
   factsVersion: number;
+  /** When its start-up was handed over, ISO; null while it is not in service. */
+  handedOverAt: string | null;
   /** In the order the water goes. */
   positions: PositionView[];
   walk: WalkView;

@@ -1,16 +1,22 @@
 import {
   type HoldGiven,
   type RecordOf,
+  type ReducerCheck,
+  type ReducerGiven,
   type HoldTest,
   START_UP_STEPS,
   type StartUpEntry,
   type StartUpStepId,
   type StepValues,
+  UNIT_SYSTEMS,
+  type UnitSystem,
   choice,
   holdGivenInput,
   list,
   number,
+  optional,
   record,
+  reducerGivenInput,
 } from '@grevik/core';
 import {
   ArrayMaxSize,
@@ -68,8 +74,10 @@ export class StartUpEntryRequest {
   happenedAt!: string;
 }
 
-/** Faults of the stand-in's radio, battery and thermometer. */
-export const LOGGER_FAULTS = ['radio-gaps', 'battery', 'no-thermometer'] as const;
+/** Faults of the stand-in's radio, battery, thermometer and clock. */
+export const LOGGER_FAULTS = ['radio-gaps', 'battery', 'no-thermometer', 'wrong-clock'] as const;
+/** What the stand-in plays at a reducer. */
+export const REDUCER_PLAYS = ['holds', 'creeps', 'hunts', 'off-set'] as const;
 
 const playedGaugeFields = {
   leakPaPerMin: number({ unit: 'Pa', min: 0, max: 1e6, meaning: 'lost each minute' }),
@@ -79,7 +87,8 @@ const playedGaugeFields = {
     max: 40,
     meaning: 'how much the pipe cools in the time held; below 0 it warms',
   }),
-  faults: list(choice(LOGGER_FAULTS), { most: 3 }),
+  faults: list(choice(LOGGER_FAULTS), { most: 4 }),
+  reducer: optional(choice(REDUCER_PLAYS, 'at a reducer; default holds')),
 };
 /** What the logger stand-in plays. */
 export type PlayedGauge = RecordOf<typeof playedGaugeFields>;
@@ -105,26 +114,75 @@ export class SamplesRequest {
   @ArrayMaxSize(MOST_READING_SAMPLES)
   @IsNumber({ allowInfinity: false, allowNaN: false }, { each: true })
   temperatureC?: number[];
+
+  /** Ahead of a reducer, one a time. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(MOST_READING_SAMPLES)
+  @IsNumber({ allowInfinity: false, allowNaN: false }, { each: true })
+  inletPa?: number[];
+
+  /** Through a reducer, one a time. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(MOST_READING_SAMPLES)
+  @IsNumber({ allowInfinity: false, allowNaN: false }, { each: true })
+  flowM3s?: number[];
 }
 
-export const READING_SOURCES = ['typed', 'imported', 'stand-in'] as const;
+export const READING_SOURCES = ['typed', 'imported', 'device', 'stand-in'] as const;
 export type ReadingSource = (typeof READING_SOURCES)[number];
 
-/** Begins a reading of a hold. */
+/** Begins a reading: of a hold with `given`, of a reducer with `item` and `reducer`. */
 export class ReadingRequest {
   @IsUUID()
   id!: string;
 
+  @IsOptional()
   @Described(holdGivenInput)
-  given!: HoldGiven;
+  given?: HoldGiven;
+
+  /** The position of the reducer. */
+  @IsOptional()
+  @IsString()
+  @Length(1, 60)
+  item?: string;
+
+  @IsOptional()
+  @Described(reducerGivenInput)
+  reducer?: ReducerGiven;
 
   @IsIn(READING_SOURCES)
   source!: ReadingSource;
+
+  /** For `device` and `stand-in`: which one reads. */
+  @IsOptional()
+  @IsUUID()
+  deviceId?: string;
 
   /** For `stand-in`: what it plays. */
   @IsOptional()
   @Described(record(playedGaugeFields))
   plays?: PlayedGauge;
+}
+
+/** Files of a start-up, each a PDF. */
+export const START_UP_FILES = ['record', 'tags', 'valve-chart'] as const;
+export type StartUpFileKind = (typeof START_UP_FILES)[number];
+export const PAPERS = ['letter', 'a4'] as const;
+export type Paper = (typeof PAPERS)[number];
+
+/** How a file is printed. */
+export class StartUpFileQuery {
+  /** `letter` where it is left out. */
+  @IsOptional()
+  @IsIn(PAPERS)
+  paper?: Paper;
+
+  /** `us` where it is left out. */
+  @IsOptional()
+  @IsIn(UNIT_SYSTEMS)
+  units?: UnitSystem;
 }
 
 export class HandOverRequest {
@@ -141,23 +199,42 @@ export class HandOverRequest {
   takenBy!: string;
 }
 
-export interface ReadingView {
+interface AnyReadingView {
   id: string;
-  given: HoldGiven;
   source: ReadingSource;
   startedAt: string;
   startedBy: string;
   endedAt: string | null;
-  /** Its verdict with its figures; null while it runs. */
-  result: HoldTest | null;
+  /** The device that reads; null where none does. */
+  device: { name: string; lastAt: string | null; trouble: string | null } | null;
   samples: number;
 }
 
-/** Samples of a reading, column by column; a temperature nobody read is null. */
+export interface HoldReadingView extends AnyReadingView {
+  step: 'hold';
+  item: null;
+  given: HoldGiven;
+  /** Its verdict with its figures; null while it runs. */
+  result: HoldTest | null;
+}
+
+export interface ReducerReadingView extends AnyReadingView {
+  step: 'reducer';
+  /** The position of the reducer. */
+  item: string;
+  given: ReducerGiven;
+  result: ReducerCheck | null;
+}
+
+export type ReadingView = HoldReadingView | ReducerReadingView;
+
+/** Samples of a reading, column by column; what nobody read is null. */
 export interface SamplesView {
   timeS: number[];
   pressurePa: number[];
   temperatureC: (number | null)[];
+  inletPa: (number | null)[];
+  flowM3s: (number | null)[];
 }
 
 export interface HandOverView {

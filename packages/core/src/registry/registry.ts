@@ -15,6 +15,9 @@ import {
   mainTestCalculation,
   reducerCheckCalculation,
 } from '../physics/pressure-test/index.js';
+import { checkDiagnosisCalculation } from '../physics/station-log/index.js';
+import { lifeCostCalculation } from '../upkeep/life/index.js';
+import { nextDueCalculation } from '../upkeep/rounds/index.js';
 import { pressureRatingCalculation } from '../physics/rating/index.js';
 import {
   marginsCalculation,
@@ -54,4 +57,7 @@ export const CALCULATIONS: readonly Calculation[] = [
   holdTestCalculation,
   mainTestCalculation,
   reducerCheckCalculation,
+  nextDueCalculation,
+  lifeCostCalculation,
+  checkDiagnosisCalculation,
 ] as unknown as readonly Calculation[];

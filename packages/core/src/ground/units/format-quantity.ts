@@ -25,6 +25,7 @@ const SHOWN: Record<UnitSystem, Record<Quantity, readonly { symbol: string; from
     time: TIMES,
     area: [{ symbol: 'sq ft EDR', from: 0 }],
     'steam flow': [{ symbol: 'lb/h', from: 0 }],
+    torque: [{ symbol: 'ft·lb', from: 0 }],
     heat: [{ symbol: 'Btu/h', from: 0 }],
     'gas flow': [{ symbol: 'cfh', from: 0 }],
   },
@@ -46,6 +47,7 @@ const SHOWN: Record<UnitSystem, Record<Quantity, readonly { symbol: string; from
     time: TIMES,
     area: [{ symbol: 'm² EDR', from: 0 }],
     'steam flow': [{ symbol: 'kg/h', from: 0 }],
+    torque: [{ symbol: 'N·m', from: 0 }],
     heat: [
       { symbol: 'kW', from: 1000 },
       { symbol: 'W', from: 0 },

@@ -10,13 +10,14 @@ export const QUANTITIES = [
   'heat',
   'gas flow',
   'steam flow',
+  'torque',
 ] as const;
 export type Quantity = (typeof QUANTITIES)[number];
 
 export interface Unit {
   /** As it is shown after a figure. */
   symbol: string;
-  /** SI value of one unit: Pa, K, m3/s, m, m/s, s, m2, W; of a gas flow m3/h at 15 degrees C and 1 atm, of a steam flow kg/h. */
+  /** SI value of one unit: Pa, K, m3/s, m, m/s, s, m2, W; of a gas flow m3/h at 15 degrees C and 1 atm, of a steam flow kg/h, of a torque N m. */
   factor: number;
   /** Added to the SI value (temperature only: the result is in degrees C). */
   offset?: number;
@@ -32,6 +33,8 @@ const US_GALLON = 3.785411784e-3;
 export const FT3_M3 = 0.028316846592;
 /** J in a British thermal unit, of the international table. */
 export const BTU_J = 1055.05585262;
+/** N m in a foot-pound. */
+const FT_LB_NM = 1.3558179483314;
 /** kg in a pound. */
 export const LB_KG = 0.45359237;
 
@@ -104,6 +107,10 @@ export const UNITS: Record<Quantity, readonly Unit[]> = {
     { symbol: 'cfh', factor: FT3_M3, typed: ['cfh', 'ft3/h', 'scfh'] },
     { symbol: 'm³/h', factor: 1, typed: ['m3/h', 'cmh', 'nm3/h'] },
   ],
+  torque: [
+    { symbol: 'ft·lb', factor: FT_LB_NM, typed: ['ft·lb', 'ftlb', 'ftlbs', 'ft-lb', 'lbft', 'lb-ft'] },
+    { symbol: 'N·m', factor: 1, typed: ['n·m', 'nm'] },
+  ],
   'steam flow': [
     { symbol: 'lb/h', factor: LB_KG, typed: ['lb/h', 'lbs/h', 'pph'] },
     { symbol: 'kg/h', factor: 1, typed: ['kg/h'] },
@@ -122,4 +129,5 @@ export const EXAMPLES: Record<Quantity, string> = {
   heat: '60000 Btu/h or 18 kW',
   'gas flow': '180 cfh or 5 m³/h',
   'steam flow': '40 lb/h or 18 kg/h',
+  torque: '80 ft·lb or 110 N·m',
 };

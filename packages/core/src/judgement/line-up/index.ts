@@ -16,6 +16,7 @@ export { type Cost, costOf } from './cost.js';
 export { type FlowPoint, flowCurve } from './flow-curve.js';
 export { type HammerCurve, hammerCurve } from './hammer-curve.js';
 export { type Column, type LineUp, lineUp } from './line-up.js';
+export { lineUpEach } from './line-up-each.js';
 export { type JudgedPick, type PickedNow, judgePick, pickedNow } from './judge-pick.js';
 export { modelWords } from './model-words.js';
 export { type OpenValve, openValve } from './open-valve.js';

@@ -6,6 +6,7 @@ import {
   candidateOf,
   columnsByType,
   lineUp,
+  lineUpEach,
   modelWords,
   openValve,
   pickReason,
@@ -226,5 +227,16 @@ describe('words', () => {
     expect(pickReason(lineUp({ ...duty, function: 'throttle' }, [press]).columns[0]!)).not.toContain(
       'House rule',
     );
+  });
+});
+
+describe('the line-ups of a job', () => {
+  it('are those of each position, and one for positions that ask the same', () => {
+    const settings = houseRuleSettings();
+    const duties = [duty, { ...duty, pressurePa: 3e6 }, { ...duty }];
+    const [first, hard, alike] = lineUpEach(duties, [press], settings);
+    expect(alike).toBe(first);
+    expect(first).toEqual(lineUp(duty, [press], settings));
+    expect(hard).toEqual(lineUp(duties[1]!, [press], settings));
   });
 });

@@ -1,7 +1,7 @@
 import type { Duty, HouseRuleSettings, Verdict, Weights } from '../selection/index.js';
 import type { CatalogueModel } from './catalogue-model.js';
 import { judgePick } from './judge-pick.js';
-import { lineUp } from './line-up.js';
+import { lineUpEach } from './line-up-each.js';
 
 type Held = CatalogueModel & { id: string };
 
@@ -41,16 +41,18 @@ export function whatIf(
   after: HouseRuleSettings,
   weights?: Weights,
 ): Switched[] {
-  return positions.flatMap(({ id, duty, pickedId }) => {
+  const duties = positions.map(({ duty }) => duty);
+  const firsts = [before, after].map((settings) =>
+    lineUpEach(duties, models, settings, weights).map(({ columns }) => columns[0]?.model.id),
+  );
+  return positions.flatMap(({ id, duty, pickedId }, at) => {
     const model = models.find((held) => held.id === pickedId);
     const pick = model && {
       modelId: model.id,
       before: judgePick(duty, model, before).verdict,
       after: judgePick(duty, model, after).verdict,
     };
-    const firstOf = (settings: HouseRuleSettings): string | undefined =>
-      lineUp(duty, models, settings, weights).columns[0]?.model.id;
-    const first = { before: firstOf(before), after: firstOf(after) };
+    const first = { before: firsts[0]?.[at], after: firsts[1]?.[at] };
     const pickMoves = pick && pick.before !== pick.after;
     const firstMoves = first.before !== first.after;
     if (!pickMoves && !firstMoves) return [];

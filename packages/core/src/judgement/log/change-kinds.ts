@@ -1,5 +1,6 @@
 /** What may be changed by people who may do it: the ids are the server's permissions. */
 type Needed =
+  | 'look'
   | 'record'
   | 'change-duty'
   | 'pick'
@@ -9,6 +10,8 @@ type Needed =
   | 'catalogue'
   | 'order'
   | 'receive'
+  | 'devices'
+  | 'rounds'
   | 'people';
 
 export interface ChangeKindRow {
@@ -95,6 +98,34 @@ const TABLE = {
   'hand-over': { of: 'job', words: (line) => `${line} handed over`, needs: 'walk' },
   receipt: { of: 'job', words: (line) => `Receipt of ${line}`, needs: 'receive' },
   'house-rules': { of: 'company', words: () => 'House rules', needs: 'house-rules', isUndoable: true },
+  'hold-rules': {
+    of: 'company',
+    words: () => 'Test pressures and times',
+    needs: 'house-rules',
+    isUndoable: true,
+  },
+  interval: { of: 'company', words: (task) => `Interval of ${task}`, needs: 'house-rules', isUndoable: true },
+  'interval-of-job': {
+    of: 'job',
+    words: (task) => `Interval of ${task}`,
+    needs: 'house-rules',
+    isUndoable: true,
+  },
+  'interval-of-position': {
+    of: 'position',
+    words: (task) => `Interval of ${task}`,
+    needs: 'house-rules',
+    isUndoable: true,
+  },
+  round: { of: 'company', words: (name) => `Round ${name}`, needs: 'rounds' },
+  'round-change': {
+    of: 'company',
+    words: (name) => `Round ${name} changed`,
+    needs: 'rounds',
+    isUndoable: true,
+  },
+  'calendar-address': { of: 'company', words: () => 'Calendar address', needs: 'look' },
+  device: { of: 'company', words: (name) => `Device ${name}`, needs: 'devices' },
   currency: { of: 'company', words: () => 'Currency', needs: 'catalogue', isUndoable: true },
   'model-add': { of: 'company', words: (model) => `Model ${model} added`, needs: 'catalogue' },
   'model-change': { of: 'company', words: (model) => `Model ${model}`, needs: 'catalogue', isUndoable: true },

@@ -1,17 +1,19 @@
 import type { BenchFinding } from '../bench/index.js';
 import type { Found } from '../walk/index.js';
+import { type Visit, foundOnVisit } from './visit.js';
 
 /** What an entry carries beside its text. */
 export interface EntryFact {
   turns?: number | null;
   found?: Found | null;
   finding?: BenchFinding | null;
+  visit?: Visit | null;
 }
 
 export interface EntryKindRow {
   /** As the log and the form say it. */
   words: string;
-  /** The one fact that belongs to it; `found` and `finding` must then be there, `turns` may be. */
+  /** The one fact that belongs to it; `found`, `finding` and `visit` must then be there, `turns` may be. */
   fact?: keyof EntryFact;
   /** Whether `found` may be missing all the same. */
   mayBeBare?: true;
@@ -55,6 +57,11 @@ const TABLE = {
     needsText: true,
     isChosen: true,
     finds: ({ found }) => ({ flow: 'less', ...found }),
+  },
+  visit: {
+    words: 'Round visit',
+    fact: 'visit',
+    finds: ({ visit }) => (visit ? foundOnVisit(visit) : undefined),
   },
   bench: { words: 'Bench result', fact: 'finding', needsText: true },
 } as const satisfies Record<string, EntryKindRow>;

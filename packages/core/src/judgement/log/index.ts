@@ -14,3 +14,14 @@ export {
   type EntryKindRow,
 } from './entry-kinds.js';
 export { refuseOddEntry } from './refuse-odd-entry.js';
+export { TASKS, TASK_WORDS, TURNING_TASKS, type Task } from './tasks.js';
+export {
+  CURVE_POINTS,
+  LEFT,
+  NOT_DONE,
+  NOT_DONE_REASONS,
+  type NotDone,
+  type Visit,
+  foundOnVisit,
+  visitInput,
+} from './visit.js';

@@ -7,6 +7,7 @@ export * from './judge-found.js';
 export * from './link-of.js';
 export * from './nearest-tags.js';
 export * from './pipes-beside.js';
+export * from './position-words.js';
 export * from './read-walk-text.js';
 export * from './settle-draft.js';
 export * from './upstream-valve.js';

@@ -1,13 +1,18 @@
 import { calculation } from '../../ground/calculation/index.js';
-import { list, number, optional, record } from '../../ground/input/index.js';
+import { type RecordOf, list, number, optional, record } from '../../ground/input/index.js';
 import { MOST_SAMPLES } from './hold-test-calculation.js';
 import { reducerCheck } from './reducer-check.js';
+
+const reducerGivenFields = { setPa: number({ unit: 'Pa gauge', above: 0, meaning: 'what it is set to' }) };
+/** The reading of a reducer as it is begun: what it is judged by. */
+export const reducerGivenInput = record(reducerGivenFields);
+export type ReducerGiven = RecordOf<typeof reducerGivenFields>;
 
 export const reducerCheckCalculation = calculation({
   name: 'reducer-check',
   summary: 'Whether a pressure reducer holds its setting, creeps, hunts or is off its setting.',
   input: record({
-    setPa: number({ unit: 'Pa gauge', above: 0 }),
+    ...reducerGivenFields,
     samples: list(
       record({
         timeS: number({ unit: 's', meaning: 'rising' }),

@@ -1,4 +1,5 @@
 import { leastSquaresSlope } from './least-squares-slope.js';
+import { medianOf } from './median-of.js';
 import { checkRisingTimes } from './rising-times.js';
 
 export interface ReducerSample {
@@ -136,14 +137,4 @@ function verdictOf({
   if (creepPaPerMin > CREEP_LIMIT * setPa) return 'creeping';
   if (swingPa > SWING_LIMIT * setPa) return 'hunting';
   return Math.abs(lockUpPa - setPa) > SET_LIMIT * setPa ? 'off-set' : 'holding';
-}
-
-function medianOf(values: readonly number[]): number | undefined {
-  const sorted = Float64Array.from(values).sort();
-  const middle = sorted.length >> 1;
-  return sorted.length % 2 === 1
-    ? sorted[middle]
-    : sorted.length === 0
-      ? undefined
-      : ((sorted[middle - 1] ?? 0) + (sorted[middle] ?? 0)) / 2;
 }

@@ -1,10 +1,19 @@
 import type { HoldSample } from './hold-test.js';
+import type { ReducerSample } from './reducer-check.js';
 
-/** Samples as they are kept: column by column, a temperature nobody read being null. */
+/** Samples as they are kept: column by column, what nobody read being null. */
 export interface SampleColumns {
   timeS: readonly number[];
   pressurePa: readonly number[];
   temperatureC: readonly (number | null)[];
+}
+
+/** Samples of a reducer: the pressure is that behind it. */
+export interface ReducerColumns {
+  timeS: readonly number[];
+  pressurePa: readonly number[];
+  inletPa: readonly (number | null)[];
+  flowM3s: readonly (number | null)[];
 }
 
 /**
@@ -23,4 +32,32 @@ export const samplesOfColumns = ({ timeS, pressurePa, temperatureC }: SampleColu
       pressurePa: pressurePa[at] ?? 0,
       ...(read !== undefined && { temperatureC: read }),
     };
+  });
+
+/**
+ * Samples of a reducer that are kept column by column.
+ *
+ * @param columns one pressure behind it a time; inlet and flow where they were read
+ * @returns only samples whose flow was read: without it nobody knows whether it was at rest
+ *
+ * @example
+ * reducerSamplesOfColumns({ timeS: [0], pressurePa: [345_000], inletPa: [null], flowM3s: [0] }) // [{ timeS: 0, outletPa: 345_000, flowM3s: 0 }]
+ */
+export const reducerSamplesOfColumns = ({
+  timeS,
+  pressurePa,
+  inletPa,
+  flowM3s,
+}: ReducerColumns): ReducerSample[] =>
+  timeS.flatMap((time, at) => {
+    const [inlet, flow] = [inletPa[at] ?? undefined, flowM3s[at] ?? undefined];
+    if (flow === undefined) return [];
+    return [
+      {
+        timeS: time,
+        outletPa: pressurePa[at] ?? 0,
+        flowM3s: flow,
+        ...(inlet !== undefined && { inletPa: inlet }),
+      },
+    ];
   });

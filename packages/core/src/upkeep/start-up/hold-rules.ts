@@ -32,6 +32,8 @@ export interface HoldRule {
   pressurePa: (line: HeldLine) => number | undefined;
   holdS: (line: HeldLine) => number | undefined;
   source: string;
+  /** Set by the company. */
+  isOwn?: true;
 }
 
 const MINUTE_S = 60;

@@ -1,5 +1,5 @@
 import type { StartedLine } from './started-line.js';
-import { START_UP_STEPS, type StartUpStepId, type StepFigure } from './step-row.js';
+import { type ReadingStep, START_UP_STEPS, type StartUpStepId, type StepFigure } from './step-row.js';
 import { STEP_TABLE } from './step-table.js';
 import { type StepField, type StepValues, isFilled } from './step-values.js';
 
@@ -16,7 +16,12 @@ export type StartUpEntry = {
   /** It is not left out any more. */
   | { kind: 'unskip' }
   /** A reading ended with a verdict. */
-  | { kind: 'reading'; readingId: string; verdict: string }
+  | {
+      kind: 'reading';
+      readingId: string;
+      verdict: string;
+      /** The thing it was read at, where it is not the whole step. */ item?: string;
+    }
 );
 
 export interface StartUpItem {
@@ -31,6 +36,8 @@ export interface StartUpItem {
   by?: string;
   at?: string;
   isDone: boolean;
+  /** Verdict of the reading that was taken at it last. */
+  verdict?: string;
   /** What is wrong, or still missing. */
   objection?: string;
 }
@@ -47,7 +54,7 @@ export interface StartUpStep {
   caution?: string;
   fields: readonly StepField[];
   items: StartUpItem[];
-  reading?: 'hold';
+  reading?: ReadingStep;
   /** Why it is left out, and by whom. */
   skipped?: { reason: string; by: string; at: string };
   /** Verdict of its last reading. */
@@ -64,7 +71,7 @@ export interface StartUp {
 }
 
 /** Nothing but this verdict passes a reading. */
-const PASSES = { hold: 'holds' } as const;
+const PASSES: Readonly<Record<ReadingStep, string>> = { hold: 'holds', reducer: 'holding' };
 
 /**
  * The steps of a line's start-up in the order of the work, each with how far it is.
@@ -83,14 +90,21 @@ export function startUp(line: StartedLine, entries: readonly StartUpEntry[]): St
     const own = oldestFirst.filter(({ step }) => step === id);
     const items = row.items(line).map(({ objection, ...item }): StartUpItem => {
       const last = own.filter((entry) => entry.kind === 'item' && entry.item === item.id).at(-1);
+      const read = own.filter((entry) => entry.kind === 'reading' && entry.item === item.id).at(-1);
       const values = last?.kind === 'item' ? last.values : {};
       const filled = isFilled(row.fields, values);
       const said = last && filled ? objection?.(values) : undefined;
+      const isTyped = last !== undefined && filled && said === undefined;
+      const verdict = read?.kind === 'reading' ? read.verdict : undefined;
+      // What was read is surer than what was typed: where there is a reading, it decides.
+      const isDone = verdict === undefined || !row.reading ? isTyped : verdict === PASSES[row.reading];
+      const signed = latestOf(last, read);
       return {
         ...item,
         values,
-        ...(last && { by: last.by, at: last.at }),
-        isDone: last !== undefined && filled && said === undefined,
+        ...(signed && { by: signed.by, at: signed.at }),
+        isDone,
+        ...(verdict !== undefined && { verdict }),
         ...(said !== undefined && { objection: said }),
       };
     });
@@ -108,7 +122,10 @@ export function startUp(line: StartedLine, entries: readonly StartUpEntry[]): St
       ...(row.reading && { reading: row.reading }),
       ...lastOf(own),
     };
-    const isDone = row.reading ? step.verdict === PASSES[row.reading] : items.every((item) => item.isDone);
+    const isDone =
+      row.reading && row.fields.length === 0
+        ? step.verdict === PASSES[row.reading]
+        : items.every((item) => item.isDone);
     const waitsFor = steps
       .filter(
         (before) => row.after.includes(before.id) && before.state !== 'done' && before.state !== 'skipped',
@@ -122,6 +139,11 @@ export function startUp(line: StartedLine, entries: readonly StartUpEntry[]): St
     isComplete: steps.length > 0 && steps.every(({ state }) => state === 'done' || state === 'skipped'),
   };
 }
+
+const latestOf = (
+  one: StartUpEntry | undefined,
+  other: StartUpEntry | undefined,
+): StartUpEntry | undefined => (one && other ? (one.at < other.at ? other : one) : (one ?? other));
 
 function lastOf(own: readonly StartUpEntry[]): Pick<StartUpStep, 'skipped' | 'verdict' | 'by' | 'at'> {
   const last = own.at(-1);

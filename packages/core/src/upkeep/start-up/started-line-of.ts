@@ -1,7 +1,7 @@
 import type { Medium } from '../../ground/media/index.js';
 import { type CatalogueModel, sizeFor } from '../../judgement/line-up/index.js';
 import type { PositionDuty } from '../../judgement/selection/index.js';
-import { type Condition, type WalkItem, typeFound } from '../../judgement/walk/index.js';
+import { type Condition, type WalkItem, namedIn, typeFound } from '../../judgement/walk/index.js';
 import { specOfModel } from '../../trade/order-wording/index.js';
 import type { StartedLine, StartedPosition } from './started-line.js';
 
@@ -41,8 +41,9 @@ export function startedLineOf(
       return {
         id,
         tag,
-        name: remarks.split(/[,;]/)[0]?.trim() ?? '',
+        ...namedIn(remarks),
         duty,
+        model,
         type: model?.type ?? typeFound(condition),
         spec: model && size && specOfModel(model, size, { ...duty, medium }),
       };

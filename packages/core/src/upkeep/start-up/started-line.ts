@@ -1,5 +1,6 @@
 import type { Medium } from '../../ground/media/index.js';
 import { isPlasticPipe } from '../../ground/pipes/index.js';
+import type { CatalogueModel } from '../../judgement/line-up/index.js';
 import type { PositionDuty } from '../../judgement/selection/index.js';
 import { type WalkItem, runBoreM } from '../../judgement/walk/index.js';
 import type { ValveSpec } from '../../trade/order-wording/index.js';
@@ -11,8 +12,12 @@ export interface StartedPosition {
   id: string;
   tag: string;
   name: string;
+  /** What the remarks say beyond the name. */
+  where?: string | undefined;
   duty: PositionDuty;
   type?: ValveType | undefined;
+  /** What is picked here. */
+  model?: CatalogueModel | undefined;
   /** What was ordered, where something was picked here. */
   spec?: ValveSpec | undefined;
 }

@@ -1,6 +1,7 @@
+import type { FixtureKind } from '../../judgement/walk/index.js';
 import { stemTurns, valveTypeFacts } from '../../ground/valves/index.js';
-import { purgeCard } from '../../judgement/bench/index.js';
-import { walkPaths } from '../../judgement/walk/index.js';
+import { benchValve, purgeCard, setRadiators, usualRadiatorM2 } from '../../judgement/bench/index.js';
+import { FIXTURES, walkPaths } from '../../judgement/walk/index.js';
 import { flush } from '../../physics/pressure-test/index.js';
 import type { StartedLine, StartedPosition } from './started-line.js';
 import type { StepItem } from './step-row.js';
@@ -23,6 +24,9 @@ export const itemsWhere =
 /** The line as the one thing of a step. */
 export const wholeLine = (): StepItem[] => [{ id: 'line', title: 'The whole line', figures: [] }];
 
+/** Grit blocks or wears what is in them: their stops stay closed until the line runs clear. */
+const KEPT_CLOSED: readonly FixtureKind[] = ['toilet', 'water-heater', 'flushometer', 'boiler', 'ice-maker'];
+
 /** Each outlet with the flow, the time and the water it is flushed with. */
 export function flushItems(line: StartedLine): StepItem[] {
   const { ends, to } = walkPaths(line.items);
@@ -43,6 +47,10 @@ export function flushItems(line: StartedLine): StepItem[] {
             { label: 'Water', value: flushed.waterM3, quantity: 'volume' },
           ]
         : [],
+      ...(end.fixture !== undefined &&
+        KEPT_CLOSED.includes(end.fixture) && {
+          note: `Keep the stop of the ${FIXTURES[end.fixture].words} closed while the line is flushed. Flush this branch last, through a hose at the stop.`,
+        }),
     };
   });
 }
@@ -57,7 +65,39 @@ export function purgeItems(): StepItem[] {
   return [
     ...steps,
     'Leak test at working pressure: soap at keys, stems and joints. The appliance lights and stays lit.',
-  ].map((title, at) => ({ id: `purge-${at + 1}`, title, figures: [] }));
+  ].map((title, at) => ({
+    id: `purge-${at + 1}`,
+    title,
+    figures: [],
+    ...(title.startsWith('Screw the sacrificial valve') && {
+      note: 'Where the riser valve has an insulated joint: screw the insulated joint of the kit on its outlet first, so that the kit does not bridge it.',
+    }),
+  }));
+}
+
+/** Radiator valves in the order they are set, with the turns of their internal stop where the supply is known. */
+export function radiatorItems(line: StartedLine): StepItem[] {
+  const radiators = nearestFirst(line).filter(({ type }) => type?.startsWith('radiator'));
+  const supplyPa = Math.max(...radiators.map(({ duty }) => duty.pressurePa ?? -Infinity));
+  return radiators.map((position, at): StepItem => {
+    const { tag, duty, model, type } = position;
+    const item = itemOf(position);
+    if (type === undefined || !(supplyPa > 0)) return item;
+    const { openKv, characteristic, turns } = benchValve({ ...duty, medium: line.medium }, model ?? type);
+    if (openKv === undefined) return item;
+    const areaM2Edr = usualRadiatorM2(duty.dn);
+    const [set] = setRadiators(
+      [{ tag, dn: duty.dn, areaM2Edr, openKv, characteristic, turns, distanceM: at }],
+      { supplyPa, returnPa: 0 },
+    );
+    return set?.stop === undefined
+      ? item
+      : {
+          ...item,
+          figures: [{ label: 'Stop, turns from closed', value: set.stop.stopSetting }],
+          note: 'For the radiator a valve of this size usually feeds. Where yours was measured, take the turns from the bench.',
+        };
+  });
 }
 
 /** Positions by their way from the source, the nearest first; in flow order where that is not known. */

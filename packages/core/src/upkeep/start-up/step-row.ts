@@ -19,6 +19,10 @@ export const START_UP_STEPS = [
 ] as const;
 export type StartUpStepId = (typeof START_UP_STEPS)[number];
 
+/** Steps at which a logger is read. */
+export const READING_STEPS = ['hold', 'reducer'] as const;
+export type ReadingStep = (typeof READING_STEPS)[number];
+
 /** A figure one goes by, in SI; without a quantity it is only counted. */
 export interface StepFigure {
   label: string;
@@ -50,6 +54,6 @@ export interface StepRow {
   fields: readonly StepField[];
   /** No items: the line does not need the step. */
   items: (line: StartedLine) => StepItem[];
-  /** The step is judged by a reading of this kind and not by what is ticked. */
-  reading?: 'hold';
+  /** A reading of this kind judges the step where nothing is typed in it, else each of its things. */
+  reading?: ReadingStep;
 }

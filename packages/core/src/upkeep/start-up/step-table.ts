@@ -6,8 +6,8 @@ import {
   flushItems,
   itemOf,
   itemsWhere,
-  nearestFirst,
   purgeItems,
+  radiatorItems,
   usualTurns,
   wholeLine,
 } from './step-items.js';
@@ -127,6 +127,7 @@ export const STEP_TABLE: Readonly<Record<StartUpStepId, StepRow>> = {
     atHand: 'Two gauges, wrench for the set screw',
     doneWhen: 'It rests within 10 % of the setting and does not creep.',
     after: ['flush'],
+    reading: 'reducer',
     fields: [
       { name: 'setPa', label: 'Set to', kind: 'figure', quantity: 'pressure' },
       { name: 'restPa', label: 'At rest', kind: 'figure', quantity: 'pressure' },
@@ -163,12 +164,7 @@ export const STEP_TABLE: Readonly<Record<StartUpStepId, StepRow>> = {
       tick('warm', 'Far end just warm'),
       tick('dry', 'No steam in the dry return'),
     ],
-    items: (line) =>
-      isSteam(line.medium)
-        ? nearestFirst(line)
-            .filter(({ type }) => type?.startsWith('radiator'))
-            .map(itemOf)
-        : [],
+    items: (line) => (isSteam(line.medium) ? radiatorItems(line) : []),
   },
   checks: {
     title: 'Checks',

@@ -1,0 +1,9 @@
+export {
+  type CheckDiagnosis,
+  type CheckDiagnosisCase,
+  type CheckVerdict,
+  checkDiagnosis,
+} from './check-diagnosis.js';
+export { checkDiagnosisCalculation } from './check-diagnosis-calculation.js';
+export { medianSlope } from './median-slope.js';
+export { type StationPhase, type StationSample, stationPhases } from './station-phases.js';
