@@ -11,6 +11,8 @@ import { DemoModule } from './demo/demo.module.js';
 import { HealthModule } from './ground/health/health.module.js';
 import { HistoryModule } from './ground/change-log/history.module.js';
 import { JobsModule } from './work/jobs/jobs.module.js';
+import { DueModule } from './work/due/due.module.js';
+import { DevicesModule } from './work/devices/devices.module.js';
 import { LinesModule } from './work/lines/lines.module.js';
 import { OrdersModule } from './work/orders/orders.module.js';
 import { PeopleModule } from './firm/people/people.module.js';
@@ -18,9 +20,11 @@ import { PhotosModule } from './work/photos/photos.module.js';
 import { PriceDeskModule } from './stand-ins/price-desk/price-desk.module.js';
 import { PositionsModule } from './work/positions/positions.module.js';
 import { SessionsModule } from './ground/sessions/sessions.module.js';
+import { RoundsModule } from './work/rounds/rounds.module.js';
 import type { Settings } from './ground/settings/settings.js';
 import { LoggerModule } from './stand-ins/logger/logger.module.js';
 import { StartUpsModule } from './work/start-ups/start-ups.module.js';
+import { TurnCounterModule } from './stand-ins/turn-counter/turn-counter.module.js';
 import { UndoModule } from './work/undo/undo.module.js';
 import { WalkListModule } from './work/walk-lists/walk-list.module.js';
 import { WorkThreadsModule } from './ground/threads/work-threads.module.js';
@@ -57,7 +61,11 @@ export class AppModule {
         OrdersModule,
         PriceDeskModule,
         StartUpsModule,
+        DueModule,
+        RoundsModule,
+        DevicesModule.on(settings),
         LoggerModule,
+        TurnCounterModule,
         WalkListModule,
         UndoModule,
         CalcModule,

@@ -11,6 +11,8 @@ import { ErrorFilter } from './ground/errors/error.filter.js';
 import { requestValidation } from './ground/errors/request-validation.js';
 import { findSender, openCompany } from './firm/people/find-sender.js';
 import { SessionsService } from './firm/people/sessions.service.js';
+import { DevicesService } from './work/devices/devices.service.js';
+import { findDevice } from './work/devices/find-device.js';
 import { readBody } from './ground/requests/read-body.js';
 import { refuseOtherSites } from './ground/requests/same-origin.js';
 import { SessionStore } from './ground/sessions/session-store.js';
@@ -33,8 +35,10 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
   // What a proxy says of whoever asks is believed of the proxies that are named, and of nobody else.
   app.set('trust proxy', settings.trustedProxies || false);
   app.use(requestLog(settings.logLevel), securityHeaders());
+  const devices = findDevice(app.get(DevicesService, { strict: false }));
   const sender = findSender(app.get(SessionStore), app.get(SessionsService));
-  for (const step of [notStored, refuseOtherSites, sender, readBody, openCompany]) app.use(underApi(step));
+  for (const step of [notStored, refuseOtherSites, devices, sender, readBody, openCompany])
+    app.use(underApi(step));
   app.useGlobalPipes(requestValidation());
   app.useGlobalFilters(new ErrorFilter());
   app.use('/api/docs', docsHeaders);

@@ -15,6 +15,7 @@ declare module './ground/threads/task.js' {
     readCatalogueList: (task: { format: CatalogueFormat; text: string }) => Promise<ReadSheet>;
     checkWalkList: (task: WalkListTask) => Promise<WalkListPreview>;
     jobOutlook: (task: JobOutlookTask) => Promise<JobOutlook>;
+    writeStartUpFile: (task: { file: string }) => Promise<Uint8Array>;
     readArchive: (body: Uint8Array) => Promise<ArchivePieces>;
   }
 }
@@ -25,6 +26,8 @@ export const TASKS: { [Name in keyof Tasks]: () => Promise<Tasks[Name]> } = {
   readOrderFile: async () => (await import('./work/orders/order-files.js')).readOrderFile,
   readCatalogueList: async () => (await import('./firm/catalogue/read-catalogue-list.js')).readCatalogueList,
   checkWalkList: async () => (await import('./work/walk-lists/check-list.js')).checkList,
+  writeStartUpFile: async () =>
+    (await import('./work/start-ups/files/write-start-up-file.js')).writeStartUpFile,
   readArchive: async () => (await import('./work/archive/read-archive.js')).readArchive,
   jobOutlook: async () => (await import('./work/board/job-outlook.js')).workOutJobOutlook,
   calculate: async () => (await import('./work/calculations/answer-calculation.js')).answerCalculation,

@@ -25,9 +25,10 @@ import { Pick } from '../work/positions/pick.model.js';
 import { Position } from '../work/positions/position.model.js';
 import { Walk } from '../work/walks/walk.model.js';
 import { DemoStartUps } from './demo-start-ups.service.js';
+import { DemoRounds } from './demo-rounds.service.js';
 import { DemoOrders } from './demo-orders.service.js';
 import { demoLines } from './demo-lines.js';
-import { DEMO_CATALOGUE, DEMO_ENTRIES, DEMO_FOREMAN, DEMO_JOB, DEMO_PEOPLE } from './demo-data.js';
+import { DEMO_CATALOGUE, DEMO_CREW, DEMO_ENTRIES, DEMO_FOREMAN, DEMO_JOB, DEMO_PEOPLE } from './demo-data.js';
 import { storedWalk } from './walked-line.js';
 
 const DEMO = { slug: DEMO_SLUG, name: 'Tarnside Plumbing and Waterworks', currency: 'USD' };
@@ -55,6 +56,7 @@ export class DemoCompany {
     private readonly catalogue: CatalogueService,
     private readonly orders: DemoOrders,
     private readonly startUps: DemoStartUps,
+    private readonly rounds: DemoRounds,
   ) {}
 
   /** Whatever was entered in it before is kept; what an earlier version did not have yet is added. */
@@ -73,6 +75,8 @@ export class DemoCompany {
           DEMO_CATALOGUE.filter(({ maker, model }) => !names.has(`${maker} ${model}`)),
         );
         if (isNew) await this.addJob();
+        const foreman = await this.people.findOne({ where: { email: DEMO_FOREMAN }, rejectOnEmpty: true });
+        await this.startUps.loggers(foreman.id);
       });
     });
   }
@@ -104,6 +108,8 @@ export class DemoCompany {
     await this.addEntries(positionIds, people);
     await this.orders.add(job.id, positionIds, people);
     await this.startUps.add(made, people.get(DEMO_FOREMAN) ?? '');
+    const crew = DEMO_CREW.map((email) => people.get(email) ?? '');
+    await this.rounds.add(job.id, [...positionIds.values()], crew);
   }
 
   private async addEntries(

@@ -121,6 +121,8 @@ export interface DemoPerson {
 export const DEMO_JOB = 'Tarn Quay terminal';
 /** Whoever walked the job and made its picks. */
 export const DEMO_FOREMAN = 'ada@tarnside.example';
+/** Who goes on rounds; the first plans them. */
+export const DEMO_CREW = [DEMO_FOREMAN, 'joss@tarnside.example', 'bea@tarnside.example'];
 
 export const listedLines = (): ListedLine[] => demoJson('lines.json');
 export const walkedLines = (): WalkedLineData[] => demoJson('walked-lines.json');

@@ -20,6 +20,8 @@ import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { CatalogueService } from '../firm/catalogue/catalogue.service.js';
 import { playedSample } from '../stand-ins/logger/played-sample.js';
+import { secretKeyHash, newSecretKey } from '../ground/access/secret-key.js';
+import { Device } from '../work/devices/device.model.js';
 import { readPositions } from '../work/positions/read-positions.js';
 import { HandOver } from '../work/start-ups/hand-over.model.js';
 import { Reading } from '../work/start-ups/reading.model.js';
@@ -33,6 +35,7 @@ const LONG_AGO_MS = 2 * 365 * DAY_MS;
 /** Gauges of demo readings are read so often, s. */
 const EVERY_S = 30;
 const GAUGE_PA = 345;
+const STAND_INS = ['Gauge logger 1 (stand-in)', 'Gauge logger 2 (stand-in)'];
 
 /** A line as the demo has just made it. */
 interface MadeLine {
@@ -52,6 +55,7 @@ export class DemoStartUps {
     @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(StartUpEntryRow) private readonly entries: typeof StartUpEntryRow,
     @InjectModel(Reading) private readonly readings: typeof Reading,
+    @InjectModel(Device) private readonly devices: typeof Device,
     @InjectModel(HandOver) private readonly handOvers: typeof HandOver,
     private readonly samples: SamplesService,
     private readonly catalogue: CatalogueService,
@@ -99,11 +103,32 @@ export class DemoStartUps {
     await this.readings.create({
       id: randomUUID(),
       lineId: write.line.id,
+      step: 'hold',
       given: { kind: 'air', testPressurePa: 344_738, holdS: 1800, gaugeResolutionPa: GAUGE_PA },
       source: 'stand-in',
+      deviceId: await this.loggers(write.personId),
       plays: { leakPaPerMin: 0, coolsK: 2.2, faults: [] },
       startedBy: write.personId,
     });
+  }
+
+  /** The loggers that the server plays; the first takes on a reading of an earlier version, which had none. */
+  async loggers(personId: string): Promise<string> {
+    const ids: string[] = [];
+    for (const name of STAND_INS) {
+      const [{ id }] = await this.devices.findOrCreate({
+        where: { name, isStandIn: true },
+        defaults: { kind: 'logger', keyHash: secretKeyHash(newSecretKey()), addedBy: personId },
+      });
+      ids.push(id);
+    }
+    const [deviceId = ''] = ids;
+    const waiting = await this.readings.findOne({
+      where: { source: 'stand-in', endedAt: null, deviceId: null },
+    });
+    if (waiting && !(await this.readings.count({ where: { deviceId, endedAt: null } })))
+      await waiting.update({ deviceId });
+    return deviceId;
   }
 
   /** Writes what is done of a step, as far as a number of its things. */

@@ -13,11 +13,14 @@ import { Person } from '../firm/people/person.model.js';
 import { Pick } from '../work/positions/pick.model.js';
 import { Position } from '../work/positions/position.model.js';
 import { Walk } from '../work/walks/walk.model.js';
+import { Device } from '../work/devices/device.model.js';
 import { HandOver } from '../work/start-ups/hand-over.model.js';
 import { Reading } from '../work/start-ups/reading.model.js';
 import { StartUpEntryRow } from '../work/start-ups/start-up-entry.model.js';
 import { StartUpsModule } from '../work/start-ups/start-ups.module.js';
 import { DemoStartUps } from './demo-start-ups.service.js';
+import { Round } from '../work/rounds/round.model.js';
+import { DemoRounds } from './demo-rounds.service.js';
 import { DemoOrders } from './demo-orders.service.js';
 import { DemoCompany } from './demo-company.service.js';
 
@@ -39,11 +42,13 @@ import { DemoCompany } from './demo-company.service.js';
       StartUpEntryRow,
       Reading,
       HandOver,
+      Device,
+      Round,
     ]),
     CatalogueModule,
     StartUpsModule,
   ],
-  providers: [DemoCompany, DemoOrders, DemoStartUps],
+  providers: [DemoCompany, DemoOrders, DemoStartUps, DemoRounds],
   exports: [DemoCompany],
 })
 export class DemoModule {}

@@ -31,6 +31,7 @@ export function testSettings(databaseUrl: string, { offersDemo = true } = {}): S
     offersDemo,
     trustedProxies: '',
     companiesOpen: true,
+    playsStandIns: false,
     webRoot: '/nowhere',
     logLevel: 'silent',
   };
@@ -60,6 +61,8 @@ const someone = (): string => `${randomBytes(4).toString('hex')}@works.example`;
 export async function startTestApp({ offersDemo = true, companiesOpen = true } = {}): Promise<TestApp> {
   const database = await makeDatabase();
   const app = await createApp({ ...testSettings(database.url, { offersDemo }), companiesOpen });
+  // Stand-ins send to the address where the server listens.
+  await app.listen(0, '127.0.0.1');
   const http = app.getHttpServer() as Server;
   const enter = async (door: string, body: object): Promise<Agent> => {
     const agent = request.agent(http);

@@ -1,4 +1,4 @@
-import { type CompanyView, CurrencyRequest, HouseRulesRequest } from '@grevik/contracts';
+import { type CompanyView, CurrencyRequest, HoldRulesRequest, HouseRulesRequest } from '@grevik/contracts';
 import { Body, Controller, Get, Put } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import { May } from '../../ground/access/may.js';
@@ -33,11 +33,21 @@ export class CompanyController {
   async takeOptions(@Body() { version, houseRules }: HouseRulesRequest): Promise<CompanyView> {
     return companyView(await this.company.change(version, { houseRules }));
   }
+
+  @ApiOperation({
+    summary: 'Sets test pressures and times by kind of line; a kind that is left out is held as usual.',
+  })
+  @May('house-rules')
+  @Put('hold-rules')
+  async setHoldRules(@Body() { version, holdRules }: HoldRulesRequest): Promise<CompanyView> {
+    return companyView(await this.company.change(version, { holdRules }));
+  }
 }
 
-const companyView = ({ version, name, currency, houseRules }: Company): CompanyView => ({
+const companyView = ({ version, name, currency, houseRules, holdRules }: Company): CompanyView => ({
   version,
   name,
   currency,
   houseRules,
+  holdRules,
 });

@@ -1,4 +1,4 @@
-import type { HouseRuleSettings } from '@grevik/core';
+import type { HouseRuleSettings, OwnHoldRules } from '@grevik/core';
 import { Column, DataType, Default, Model, PrimaryKey, Table } from 'sequelize-typescript';
 
 @Table({ tableName: 'companies', underscored: true, timestamps: false })
@@ -21,6 +21,11 @@ export class Company extends Model {
   @Default({})
   @Column(DataType.JSONB)
   declare houseRules: Partial<HouseRuleSettings>;
+
+  /** Test pressures and times that this company sets for itself. */
+  @Default({})
+  @Column(DataType.JSONB)
+  declare holdRules: OwnHoldRules;
 
   @Default(0)
   @Column(DataType.INTEGER)

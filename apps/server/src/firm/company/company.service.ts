@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
-import type { HouseRuleSettings } from '@grevik/core';
+import type { HouseRuleSettings, OwnHoldRules } from '@grevik/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
@@ -26,8 +26,12 @@ const BEFORE_PEOPLE = 'own';
 /** What a company sets for itself. */
 interface Settings {
   houseRules: Partial<HouseRuleSettings>;
+  holdRules: OwnHoldRules;
   currency: string;
 }
+
+const KIND_OF = { houseRules: 'house-rules', holdRules: 'hold-rules', currency: 'currency' } as const;
+const FIELDS = Object.keys(KIND_OF) as (keyof Settings)[];
 
 @Injectable()
 export class CompanyService {
@@ -38,14 +42,14 @@ export class CompanyService {
     private readonly log: ChangeLog,
   ) {
     scopeByCompany(sequelize);
-    log.takesBack(['house-rules', 'currency'], (change) => this.takeBack(change));
+    log.takesBack(Object.values(KIND_OF), (change) => this.takeBack(change));
   }
 
   async current(): Promise<Company> {
     return this.companies.findByPk(currentCompanyId(), { rejectOnEmpty: true });
   }
 
-  /** Sets the house rules or the currency, in the version that was seen. */
+  /** Sets house rules, test pressures or the currency, in the version that was seen. */
   change(version: number, settings: Partial<Settings>): Promise<Company> {
     return inTransaction(this.sequelize, async () => {
       const company = await this.held();
@@ -57,7 +61,8 @@ export class CompanyService {
   private async takeBack({ id, kind, before, after }: Change): Promise<void> {
     await inTransaction(this.sequelize, async () => {
       const company = await this.held();
-      const field = kind === 'currency' ? 'currency' : 'houseRules';
+      const field = FIELDS.find((of) => KIND_OF[of] === kind);
+      if (!field) throw new Error(`${kind} is no setting of a company`);
       if (!isDeepStrictEqual(company[field], after)) throw stale('That setting was');
       await this.keep(company, { [field]: before }, id);
     });
@@ -68,10 +73,10 @@ export class CompanyService {
   }
 
   private async keep(company: Company, settings: Partial<Settings>, undoes?: string): Promise<Company> {
-    for (const field of ['houseRules', 'currency'] as const) {
+    for (const field of FIELDS) {
       if (settings[field] === undefined) continue;
       await this.log.record({
-        kind: field === 'currency' ? 'currency' : 'house-rules',
+        kind: KIND_OF[field],
         what: company.name,
         before: company[field],
         after: settings[field],

@@ -29,7 +29,7 @@ describe('people', () => {
     expect(await session(visitor)).toMatchObject({
       person: { role: 'technician' },
       company: { isDemo: true },
-      may: ['look', 'record', 'change-duty', 'walk', 'receive'],
+      may: ['look', 'record', 'change-duty', 'walk', 'receive', 'rounds'],
     });
   });
 

@@ -36,6 +36,11 @@ export const PERMISSION_TABLE: Readonly<Record<Permission, { words: string; role
     words: 'receive what was ordered',
     roles: ['owner', 'estimator', 'foreman', 'technician'],
   },
+  devices: { words: 'register devices and give them keys', roles: ['owner', 'foreman'] },
+  rounds: {
+    words: 'plan rounds',
+    roles: ['owner', 'estimator', 'foreman', 'technician'],
+  },
   people: { words: 'invite people and change roles', roles: ['owner'] },
 };
 

@@ -13,6 +13,8 @@ import * as unknownFigures from './migrations/0009-unknown-figures.js';
 import * as ownFactsOfASize from './migrations/0010-own-facts-of-a-size.js';
 import * as edgesOfPicks from './migrations/0011-edges-of-picks.js';
 import * as startUp from './migrations/0012-start-up.js';
+import * as devices from './migrations/0013-devices.js';
+import * as rounds from './migrations/0014-rounds.js';
 import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
 interface Migration {
@@ -34,6 +36,8 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0010-own-facts-of-a-size': ownFactsOfASize,
   '0011-edges-of-picks': edgesOfPicks,
   '0012-start-up': startUp,
+  '0013-devices': devices,
+  '0014-rounds': rounds,
 };
 
 /** Any number, the same for every server: only one migrates at a time. */

@@ -33,7 +33,6 @@ describe('the body of a request', () => {
   beforeAll(async () => {
     test = await startTestApp({ offersDemo: false });
     owner = await test.owner();
-    test.http.listen(0);
   });
   afterAll(() => test.close());
 

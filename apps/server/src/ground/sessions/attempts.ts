@@ -11,6 +11,7 @@ const LIMITS = {
   account: { points: 30, duration: 15 * 60 },
   address: { points: 60, duration: 15 * 60 },
   joining: { points: 20, duration: 60 * 60 },
+  'device-key': { points: 60, duration: 15 * 60 },
   demo: { points: 600, duration: 60 * 60 },
 } as const;
 export type Tried = keyof typeof LIMITS;

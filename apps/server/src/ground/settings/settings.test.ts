@@ -20,6 +20,7 @@ describe('the settings', () => {
       GREVIK_WEB_ROOT: '/srv/web',
       GREVIK_PROXIES: 'loopback, 10.0.0.0/8',
       GREVIK_COMPANIES: 'closed',
+      GREVIK_STAND_INS: 'on',
     };
     expect(readSettings(env)).toEqual({
       port: 8080,
@@ -30,6 +31,7 @@ describe('the settings', () => {
       webRoot: '/srv/web',
       trustedProxies: 'loopback, 10.0.0.0/8',
       companiesOpen: false,
+      playsStandIns: true,
     });
   });
 });

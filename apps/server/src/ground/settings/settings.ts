@@ -12,6 +12,8 @@ export interface Settings {
   trustedProxies: string;
   /** Whether anybody may begin a company here. */
   companiesOpen: boolean;
+  /** Whether devices can be registered that the server plays, in companies other than the demo. */
+  playsStandIns: boolean;
   webRoot: string;
   /** Least level of the log: requests are `info`, faults `error`. */
   logLevel: string;
@@ -25,6 +27,7 @@ export function readSettings(env: NodeJS.ProcessEnv): Settings {
     offersDemo: env.GREVIK_DEMO !== 'off',
     trustedProxies: env.GREVIK_PROXIES ?? '',
     companiesOpen: env.GREVIK_COMPANIES !== 'closed',
+    playsStandIns: env.GREVIK_STAND_INS === 'on',
     webRoot: env.GREVIK_WEB_ROOT ?? fileURLToPath(new URL('../../../../web/dist', import.meta.url)),
     logLevel: ['silent', 'error', 'warn', 'info'].find((level) => level === env.GREVIK_LOG) ?? 'warn',
   };

@@ -1,6 +1,5 @@
 import { Module } from '@nestjs/common';
-import { StartUpsModule } from '../../work/start-ups/start-ups.module.js';
 import { LoggerStandIn } from './logger-stand-in.service.js';
 
-@Module({ imports: [StartUpsModule], providers: [LoggerStandIn] })
+@Module({ providers: [LoggerStandIn] })
 export class LoggerModule {}

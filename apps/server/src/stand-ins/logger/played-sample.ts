@@ -15,7 +15,7 @@ const GAP_S = 30;
 const BATTERY = 0.5;
 
 /** A number from 0 to 1 that a second always has: the same reading is played after a restart. */
-const noiseAt = (timeS: number): number => {
+export const noiseAt = (timeS: number): number => {
   const swirl = Math.sin(timeS * 12.9898) * 43758.5453;
   return swirl - Math.floor(swirl);
 };
@@ -56,4 +56,5 @@ function warmed({ kind, pipe }: HoldGiven, heldPa: number, temperatureC: number,
   return pipe ? heldPa + warmthPaPerK(pipe, START_C - coolsK / 2) * (temperatureC - START_C) : heldPa;
 }
 
-const stepped = (value: number, step: number): number => Math.round(value / step) * step;
+/** A value as a display with steps shows it. */
+export const stepped = (value: number, step: number): number => Math.round(value / step) * step;

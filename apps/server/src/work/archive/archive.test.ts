@@ -227,7 +227,7 @@ describe('a job’s archive', () => {
     });
     // What runs is not taken along.
     expect(made.lines.find(({ name }) => name === 'Gas')!.startUp!.readings).toEqual([]);
-    expect(made.lines[0]!.positions[0]!.entries.at(-1)).toMatchObject({ by: 'Ada Wrenfield', kind: 'found' });
+    expect(made.lines[0]!.positions[0]!.entries.at(-1)).toMatchObject({ by: 'Ada Wrenfield', kind: 'visit' });
     await take(made).expect(409);
     // What is signed elsewhere is not shown as if it were signed here.
     const { body: line } = await taker.get(`/api/jobs/${(body as { jobId: string }).jobId}/walk`);
@@ -235,7 +235,7 @@ describe('a job’s archive', () => {
     const { body: history } = await taker.get(`/api/positions/${first!.id}/history`);
     const { entries } = history as { entries: { by: string }[] };
     expect(entries.length).toBeGreaterThan(0);
-    for (const { by } of entries) expect(by).toMatch(/^\w+ \w+ \(imported by Tove Aldous\)$/);
+    for (const { by } of entries) expect(by).toMatch(/^\w+ [\w-]+ \(imported by Tove Aldous\)$/);
     expect(first!.condition.by).toContain('(imported by Tove Aldous)');
   });
 
@@ -251,6 +251,21 @@ describe('a job’s archive', () => {
       values: { hung: true },
       happenedAt: '2026-11-01T08:00:00.000Z',
       by: 'Ada Wrenfield',
+    };
+    const read = {
+      reducer: { setPa: 345_000 },
+      tag: made.lines[0]!.positions[0]!.tag,
+      source: 'imported',
+      startedAt: '2026-11-01T08:00:00.000Z',
+      endedAt: '2026-11-01T08:10:00.000Z',
+      by: 'Ada Wrenfield',
+      samples: {
+        timeS: [0, 60],
+        pressurePa: [345_000, 345_000],
+        temperatureC: [null, null],
+        inletPa: [655_000, null],
+        flowM3s: [0, 0],
+      },
     };
     for (const [field, broken] of [
       ['version', { ...made, version: 2 }],
@@ -269,6 +284,16 @@ describe('a job’s archive', () => {
         'lines[0].startUp.entries[0].reading',
         withStartUp({ entries: [{ ...hung, reading: 4 }], readings: [] }),
       ],
+      [
+        'lines[0].startUp.readings[0]',
+        withStartUp({ entries: [], readings: [{ ...read, reducer: undefined }] }),
+      ],
+      ['lines[0].startUp.readings[0]', withStartUp({ entries: [], readings: [{ ...read, tag: undefined }] })],
+      ['lines[0].startUp.readings[0].tag', withStartUp({ entries: [], readings: [{ ...read, tag: 'X-1' }] })],
+      [
+        'lines[0].startUp.readings[0].samples',
+        withStartUp({ entries: [], readings: [{ ...read, samples: { ...read.samples, flowM3s: [0] } }] }),
+      ],
       ['lines[0].positions[0].pick.model', { ...made, models: [], lines: [made.lines[0]] }],
     ] as const) {
       const refused = await take(broken).expect(400);
@@ -277,6 +302,14 @@ describe('a job’s archive', () => {
     expect(((await taker.get('/api/jobs')).body as JobView[]).some(({ name }) => name === 'Another')).toBe(
       false,
     );
+    // Whole, the reading of a reducer comes back as it went out.
+    const [first, ...others] = made.lines;
+    const startUp = { entries: [], readings: [read] };
+    await take({ ...made, job: 'With a reducer', lines: [{ ...first!, startUp }, ...others] }).expect(201);
+    const taken = ((await taker.get('/api/jobs')).body as JobView[]).find(
+      ({ name }) => name === 'With a reducer',
+    )!;
+    expect((await exported(taker, taken.id)).lines[0]!.startUp!.readings).toMatchObject([read]);
   });
 });
 

@@ -41,6 +41,7 @@ export class ArchivedEntries {
         turns: entry.turns ?? null,
         found: entry.found ?? null,
         finding: entry.finding ?? null,
+        visit: entry.visit ?? null,
         happenedAt: new Date(entry.happenedAt),
         receivedAt: new Date(),
         signedAs: entry.by,
@@ -59,13 +60,14 @@ export class ArchivedEntries {
 }
 
 function archived(row: Entry): ArchivedEntry {
-  const { kind, text, turns, found, finding, happenedAt } = row;
+  const { kind, text, turns, found, finding, visit, happenedAt } = row;
   return {
     kind,
     text,
     ...(turns !== null && { turns }),
     ...(found !== null && { found }),
     ...(finding !== null && { finding }),
+    ...(visit !== null && { visit }),
     happenedAt: happenedAt.toISOString(),
     by: signedName(row),
   };

@@ -6,9 +6,17 @@ import type { Entry } from './entry.model.js';
 export function conditionFrom(entries: readonly Entry[]): Condition {
   return conditionFromEntries(
     entries.map((entry) => {
-      const { kind, turns, found, finding, happenedAt } = entry;
+      const { kind, turns, found, finding, visit, happenedAt } = entry;
       const by = signature(entry);
-      return { kind, turns, found, finding, happenedAt: happenedAt.toISOString(), ...(by !== '' && { by }) };
+      return {
+        kind,
+        turns,
+        found,
+        finding,
+        visit,
+        happenedAt: happenedAt.toISOString(),
+        ...(by !== '' && { by }),
+      };
     }),
   );
 }

@@ -1,4 +1,4 @@
-import type { EntryRequest, EntryView } from '@grevik/contracts';
+import type { EntryRequest, EntryView, PositionEntryRequest } from '@grevik/contracts';
 import { InvalidInput, refuseOddEntry } from '@grevik/core';
 import { isDeepStrictEqual } from 'node:util';
 import { Injectable, NotFoundException } from '@nestjs/common';
@@ -16,8 +16,6 @@ import { Entry } from './entry.model.js';
 const DAY_MS = 24 * 3600 * 1000;
 const SHOWN = 200;
 
-type NewEntry = Pick<Entry, 'id' | 'positionId' | 'kind'> & Record<string, unknown>;
-
 @Injectable()
 export class EntriesService {
   constructor(
@@ -28,38 +26,27 @@ export class EntriesService {
   ) {}
 
   /** Adds a fact to a position's log. Sent again under the same id it is found stored, and nothing is added. */
-  async add(
-    positionId: string,
-    { id, kind, text, turns, found, finding, happenedAt }: EntryRequest,
-  ): Promise<{ entry: EntryView; isNew: boolean }> {
-    const happened = new Date(happenedAt);
-    if (happened.getTime() > Date.now() + DAY_MS)
-      throw new InvalidInput(
-        'happenedAt',
-        `happenedAt is ${happenedAt}, which is in the future: check the clock of the device.`,
-      );
-    refuseOddEntry(kind, text, { turns: turns ?? null, found: found ?? null, finding: finding ?? null });
-    if (!(await this.positions.findByPk(positionId, { attributes: ['id'] })))
-      throw new NotFoundException('This position was not found. Open the line again.');
-    const fact = {
-      positionId,
-      kind,
-      text: text.trim(),
-      turns: turns ?? null,
-      found: found ?? null,
-      finding: finding ?? null,
-      happenedAt: happened,
-    };
-    const before = await this.find(id);
-    if (!before) await this.store({ id, ...fact, personId: currentPersonId() });
-    const stored = before ?? (await this.find(id));
-    if (!stored || !saysTheSame(stored, fact))
-      throw new Refusal(409, {
-        code: 'conflict',
-        field: 'id',
-        message: `There is another entry with the id ${id}. An entry cannot be changed: add a new one.`,
-      });
-    return { entry: entryView(stored), isNew: !before };
+  async add(positionId: string, request: EntryRequest): Promise<{ entry: EntryView; isNew: boolean }> {
+    const [added] = await this.addAll([{ positionId, entry: request }]);
+    if (!added || 'refusal' in added) throw added?.refusal ?? notFound();
+    const stored = await this.entries.findOne({ where: { id: request.id }, include: SIGNERS });
+    if (!stored) throw notFound();
+    return { entry: entryView(stored), isNew: added.isNew };
+  }
+
+  /** Adds several at once, each stored or refused by itself. */
+  async addAll(requests: readonly PositionEntryRequest[]): Promise<Added[]> {
+    const read = requests.map(readFact);
+    const facts = read.flatMap((one) => ('refusal' in one ? [] : [one.fact]));
+    const stored = await inTransaction(this.sequelize, () => this.store(facts));
+    return read.map((one): Added => {
+      if ('refusal' in one) return one;
+      const { fact } = one;
+      const found = stored.get(fact.id);
+      if (!found) return { refusal: notFound() };
+      if (!saysTheSame(found.entry, fact)) return { refusal: isAnother(fact.id) };
+      return { isNew: found.isNew };
+    });
   }
 
   /** What was written at a position, newest first. */
@@ -76,40 +63,92 @@ export class EntriesService {
     return rows.map(entryView);
   }
 
-  /** Stores it, and what is now known of the position with it. */
-  private store(entry: NewEntry): Promise<void> {
-    return inTransaction(this.sequelize, async () => {
-      const position = await this.positions.findByPk(entry.positionId, {
-        lock: true,
-      });
-      if (!position) throw new NotFoundException('This position was not found. Open the line again.');
-      // Looked at again behind the lock: the same may have been sent twice at once.
-      if (await this.find(entry.id)) return;
-      await this.entries.create(entry);
-      const all = await this.entries.findAll({ where: { positionId: position.id }, include: SIGNERS });
-      // What was found changes nothing that a version guards.
-      await position.update({ condition: conditionFrom(all) }, { silent: true });
-      await this.log.record({
-        kind: 'entry',
-        jobId: position.jobId,
-        positionId: position.id,
-        subjectId: entry.id,
-        what: position.tag,
-        before: null,
-        after: { kind: entry.kind },
-      });
+  /** Stores what is not there yet, and what is now known of the positions with it. */
+  private async store(facts: readonly Fact[]): Promise<Map<string, { entry: Entry; isNew: boolean }>> {
+    // In one order, so that two who send at once never wait for each other.
+    const positions = await this.positions.findAll({
+      where: { id: [...new Set(facts.map(({ positionId }) => positionId))] },
+      order: [['id', 'ASC']],
+      lock: true,
     });
+    const known = new Map(positions.map((position) => [position.id, position]));
+    // Looked at behind the lock: the same may have been sent twice at once.
+    const before = await this.entries.findAll({ where: { id: facts.map(({ id }) => id) } });
+    const result = new Map(before.map((entry) => [entry.id, { entry, isNew: false }]));
+    const fresh = facts.filter(({ id, positionId }) => known.has(positionId) && !result.has(id));
+    if (fresh.length === 0) return result;
+    const rows = fresh.map((fact) => ({ ...fact, personId: currentPersonId() }));
+    // Of two under one id the first counts.
+    const unique = rows.filter((row, at) => rows.findIndex(({ id }) => id === row.id) === at);
+    for (const entry of await this.entries.bulkCreate(unique)) result.set(entry.id, { entry, isNew: true });
+    await this.knowMore([...new Set(unique.map(({ positionId }) => positionId))], known);
+    await this.log.recordAll(
+      unique.map(({ id, kind, positionId }) => ({
+        kind: 'entry',
+        jobId: known.get(positionId)?.jobId ?? null,
+        positionId,
+        subjectId: id,
+        what: known.get(positionId)?.tag ?? '',
+        before: null,
+        after: { kind },
+      })),
+    );
+    return result;
   }
 
-  private find(id: string): Promise<Entry | null> {
-    return this.entries.findOne({ where: { id }, include: SIGNERS });
+  /** Writes what is known of positions from all their entries. */
+  private async knowMore(ids: readonly string[], known: ReadonlyMap<string, Position>): Promise<void> {
+    const all = await this.entries.findAll({ where: { positionId: [...ids] }, include: SIGNERS });
+    for (const id of ids) {
+      const condition = conditionFrom(all.filter(({ positionId }) => positionId === id));
+      // What was found changes nothing that a version guards.
+      await known.get(id)?.update({ condition }, { silent: true });
+    }
   }
 }
 
-function saysTheSame(
-  stored: Entry,
-  fact: Pick<Entry, 'positionId' | 'kind' | 'text' | 'turns' | 'found' | 'finding' | 'happenedAt'>,
-): boolean {
+/** A fact as it is stored, whoever wrote it. */
+type Fact = Pick<
+  Entry,
+  'id' | 'positionId' | 'kind' | 'text' | 'turns' | 'found' | 'finding' | 'visit' | 'happenedAt'
+>;
+type Added = { isNew: boolean } | { refusal: Error };
+
+/** Reads an entry as it was sent, or says why it is none. */
+function readFact({ positionId, entry }: PositionEntryRequest): { fact: Fact } | { refusal: Error } {
+  const { id, kind, text, turns, found, finding, visit, happenedAt } = entry;
+  const happened = new Date(happenedAt);
+  const facts = {
+    turns: turns ?? null,
+    found: found ?? null,
+    finding: finding ?? null,
+    visit: visit ?? null,
+  };
+  try {
+    if (happened.getTime() > Date.now() + DAY_MS)
+      throw new InvalidInput(
+        'happenedAt',
+        `happenedAt is ${happenedAt}, which is in the future: check the clock of the device.`,
+      );
+    refuseOddEntry(kind, text, facts);
+  } catch (error) {
+    if (error instanceof InvalidInput) return { refusal: error };
+    throw error;
+  }
+  return { fact: { id, positionId, kind, text: text.trim(), ...facts, happenedAt: happened } };
+}
+
+const notFound = (): NotFoundException =>
+  new NotFoundException('This position was not found. Open the line again.');
+
+const isAnother = (id: string): Refusal =>
+  new Refusal(409, {
+    code: 'conflict',
+    field: 'id',
+    message: `There is another entry with the id ${id}. An entry cannot be changed: add a new one.`,
+  });
+
+function saysTheSame(stored: Entry, fact: Fact): boolean {
   return (
     stored.personId === currentPersonId() &&
     stored.positionId === fact.positionId &&
@@ -118,12 +157,13 @@ function saysTheSame(
     stored.turns === fact.turns &&
     isDeepStrictEqual(stored.found, fact.found) &&
     isDeepStrictEqual(stored.finding, fact.finding) &&
+    isDeepStrictEqual(stored.visit, fact.visit) &&
     stored.happenedAt.getTime() === fact.happenedAt.getTime()
   );
 }
 
 function entryView(entry: Entry): EntryView {
-  const { id, kind, text, turns, found, finding, happenedAt } = entry;
+  const { id, kind, text, turns, found, finding, visit, happenedAt } = entry;
   return {
     id,
     kind,
@@ -131,6 +171,7 @@ function entryView(entry: Entry): EntryView {
     turns,
     found,
     finding,
+    visit,
     happenedAt: happenedAt.toISOString(),
     by: signature(entry),
   };

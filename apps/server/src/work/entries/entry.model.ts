@@ -1,4 +1,4 @@
-import type { BenchFinding, EntryKind, Found } from '@grevik/core';
+import type { BenchFinding, EntryKind, Found, Visit } from '@grevik/core';
 import { BelongsTo, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { Person } from '../../firm/people/person.model.js';
 
@@ -38,6 +38,9 @@ export class Entry extends Model {
 
   @Column(DataType.JSONB)
   declare finding: BenchFinding | null;
+
+  @Column(DataType.JSONB)
+  declare visit: Visit | null;
 
   @Column(DataType.DATE)
   declare happenedAt: Date;

@@ -3,8 +3,9 @@ import { isDeepStrictEqual } from 'node:util';
 import type { LineFacts, Medium } from '@grevik/core';
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import { UniqueConstraintError } from 'sequelize';
+import { QueryTypes, UniqueConstraintError } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { currentCompanyId } from '../../ground/database/company-scope.js';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import type { Change } from '../../ground/change-log/change.model.js';
@@ -107,10 +108,11 @@ export class LinesService {
   }
 
   async get(id: string): Promise<LineView> {
-    const [line, positions, walk] = await Promise.all([
+    const [line, positions, walk, handedOverAt] = await Promise.all([
       this.lines.findByPk(id, { raw: true }),
       readPositions(this.sequelize, { lineId: id }),
       this.walks.of(id),
+      this.handedOverAt(id),
     ]);
     if (!line) throw new NotFoundException('This line was not found. Open the job again.');
     return {
@@ -120,8 +122,17 @@ export class LinesService {
       medium: line.medium,
       facts: line.facts,
       factsVersion: line.factsVersion,
+      handedOverAt,
       positions,
       walk: besidePositions(walk, positions),
     };
+  }
+
+  private async handedOverAt(lineId: string): Promise<string | null> {
+    const [row] = await this.sequelize.query<{ at: Date }>(
+      'SELECT at FROM hand_overs WHERE company_id = :companyId AND line_id = :lineId',
+      { type: QueryTypes.SELECT, replacements: { companyId: currentCompanyId(), lineId } },
+    );
+    return row?.at.toISOString() ?? null;
   }
 }

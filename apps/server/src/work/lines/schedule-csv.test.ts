@@ -23,6 +23,7 @@ const line: LineView = {
   id: 'line',
   facts: {},
   factsVersion: 0,
+  handedOverAt: '2024-11-29T10:00:00.000Z',
   jobId: 'job',
   name: 'Domestic cold',
   medium: 'potable-cold',

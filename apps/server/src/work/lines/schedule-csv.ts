@@ -52,6 +52,7 @@ export function scheduleCsv({ line, models, settings, currency, units }: Schedul
       Orientation: duty.orientation ?? '',
       Place: duty.place ?? '',
       Remarks: remarks,
+      'In service since': line.handedOverAt?.slice(0, 10) ?? '',
       Pick: words?.name ?? '',
       Details: words?.details ?? '',
       From: words?.from ?? '',

@@ -1,44 +1,18 @@
-import { createRequire } from 'node:module';
-import { dirname, join } from 'node:path';
 import type { OrdersView, OrderView } from '@grevik/contracts';
 import { currencyDecimals, lineAmount, sheetAmount } from '@grevik/core';
-import pdfmake from 'pdfmake';
-import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
+import type { Content, TableCell } from 'pdfmake/interfaces.js';
+import { pdfOf } from '../../ground/sheets/pdf.js';
 import { sheetRows } from './order-sheet.js';
 
-const FONTS = join(
-  dirname(createRequire(import.meta.url).resolve('pdfmake/package.json')),
-  'fonts',
-  'Roboto',
-);
-const ROBOTO = {
-  normal: join(FONTS, 'Roboto-Regular.ttf'),
-  bold: join(FONTS, 'Roboto-Medium.ttf'),
-  italics: join(FONTS, 'Roboto-Italic.ttf'),
-  bolditalics: join(FONTS, 'Roboto-MediumItalic.ttf'),
-};
-pdfmake.setFonts({ Roboto: ROBOTO });
-// What is printed names nothing outside.
-pdfmake.setUrlAccessPolicy(() => false);
-pdfmake.setLocalAccessPolicy((path) => path.startsWith(FONTS));
-
 /** A job's order sheet as a PDF: a page for each supplier, families together, amounts at the foot. */
-export async function orderPdf(orders: OrdersView, at: Date): Promise<Buffer> {
-  const document: TDocumentDefinitions = {
+export function orderPdf(orders: OrdersView, at: Date): Promise<Buffer> {
+  return pdfOf(orders.job, {
     pageSize: 'A4',
-    pageMargins: [40, 40, 40, 50],
-    defaultStyle: { font: 'Roboto', fontSize: 9 },
-    footer: (page, pages) => ({
-      text: `${orders.job} · ${page} of ${pages}`,
-      alignment: 'center',
-      margin: [0, 16, 0, 0],
-    }),
     content:
       orders.orders.length > 0
         ? orders.orders.map((order, index) => pageOf(order, orders, at, index))
         : ['Nothing is on order yet.'],
-  };
-  return pdfmake.createPdf(document).getBuffer();
+  });
 }
 
 const STATES: Record<OrderView['state'], string> = {

@@ -64,7 +64,6 @@ describe('the orders of a job', () => {
   beforeAll(async () => {
     test = await startTestApp();
     // Suppliers are asked after the request that asks is answered.
-    await new Promise<void>((ready) => void test.http.listen(0, '127.0.0.1', ready));
     foreman = await test.demo('foreman');
     const [job] = (await foreman.get('/api/jobs')).body as [JobView];
     const walked = (await foreman.get(`/api/lines/${job.lines[0]!.id}`)).body as LineView;

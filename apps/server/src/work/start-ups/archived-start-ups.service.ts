@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { ArchivedStartUp } from '@grevik/contracts';
-import { holdTest, samplesOfColumns } from '@grevik/core';
+import { type BegunReading, type HoldGiven, type ReducerGiven, judgeReading } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { Op } from 'sequelize';
@@ -36,7 +36,7 @@ export class ArchivedStartUps {
     });
     const readings: ArchivedReading[] = [];
     for (const row of rows)
-      readings.push({ ...archivedReading(row), samples: await this.samples.after(row.id, -1e12) });
+      readings.push({ ...archivedReading(row, tagOf), samples: await this.samples.after(row.id, -1e12) });
     const placeOf = new Map(rows.map(({ id }, at) => [id, at]));
     const entries = await this.entries.findAll({
       where: { lineId },
@@ -66,13 +66,13 @@ export class ArchivedStartUps {
     importer: Person,
   ): Promise<void> {
     const taken: Pick<Reading, 'id' | 'result'>[] = [];
-    for (const reading of readings) taken.push(await this.takeReading(lineId, reading, importer));
+    for (const reading of readings) taken.push(await this.takeReading(lineId, reading, idOf, importer));
     await this.entries.bulkCreate(
       entries.map(({ tag, item, reading, verdict: _, by, happenedAt, ...entry }) => ({
         ...entry,
         id: randomUUID(),
         lineId,
-        item: (tag === undefined ? item : idOf.get(tag)) ?? null,
+        item: itemOf({ tag, item }, idOf),
         readingId: taken[reading ?? -1]?.id ?? null,
         verdict: taken[reading ?? -1]?.result?.verdict ?? null,
         happenedAt: new Date(happenedAt),
@@ -86,26 +86,44 @@ export class ArchivedStartUps {
   /** Judged once more on its samples: what an archive says of a verdict is not taken on trust. */
   private async takeReading(
     lineId: string,
-    { given, source, startedAt, endedAt, by, samples }: ArchivedReading,
+    { given, reducer, tag, item, source, startedAt, endedAt, by, samples }: ArchivedReading,
+    idOf: ReadonlyMap<string, string>,
     importer: Person,
   ): Promise<Reading> {
     const id = randomUUID();
+    const columns = { inletPa: [], flowM3s: [], ...samples };
+    const begun = { step: given ? 'hold' : 'reducer', given: given ?? reducer } as BegunReading;
     const reading = await this.readings.create({
       id,
       lineId,
-      given,
+      ...begun,
+      item: itemOf({ tag, item }, idOf),
       source,
       plays: null,
       startedAt: new Date(startedAt),
       endedAt: new Date(endedAt),
-      result: holdTest({ ...given, samples: samplesOfColumns(samples) }),
+      result: judgeReading(begun, columns),
       signedAs: by,
       importedBy: importer.id,
     });
-    await this.samples.addAll(id, samples);
+    await this.samples.addAll(id, columns);
     return reading;
   }
 }
+
+/** Which thing something is of: a position by its tag. */
+interface OfItem {
+  tag?: string | undefined;
+  item?: string | undefined;
+}
+
+function ofItem(item: string | null, tagOf: ReadonlyMap<string, string>): OfItem {
+  const tag = tagOf.get(item ?? '');
+  return { ...(tag !== undefined ? { tag } : item !== null && { item }) };
+}
+
+const itemOf = ({ tag, item }: OfItem, idOf: ReadonlyMap<string, string>): string | null =>
+  (tag === undefined ? item : idOf.get(tag)) ?? null;
 
 function archivedEntry(
   row: StartUpEntryRow,
@@ -113,12 +131,11 @@ function archivedEntry(
   placeOf: ReadonlyMap<string, number>,
 ): ArchivedEntry {
   const { step, kind, item, values, reason, readingId, verdict, happenedAt } = row;
-  const tag = tagOf.get(item ?? '');
   const reading = placeOf.get(readingId ?? '');
   return {
     step,
     kind,
-    ...(tag !== undefined ? { tag } : item !== null && { item }),
+    ...ofItem(item, tagOf),
     ...(values !== null && { values }),
     ...(reason !== null && { reason }),
     ...(reading !== undefined && { reading }),
@@ -128,10 +145,12 @@ function archivedEntry(
   };
 }
 
-function archivedReading(row: Reading): Omit<ArchivedReading, 'samples'> {
-  const { given, source, startedAt, endedAt } = row;
+function archivedReading(row: Reading, tagOf: ReadonlyMap<string, string>): Omit<ArchivedReading, 'samples'> {
+  const { step, item, given, source, startedAt, endedAt } = row;
   return {
-    given,
+    ...(step === 'hold'
+      ? { given: given as HoldGiven }
+      : { reducer: given as ReducerGiven, ...ofItem(item, tagOf) }),
     source,
     startedAt: startedAt.toISOString(),
     endedAt: (endedAt ?? startedAt).toISOString(),

@@ -1,5 +1,5 @@
 import type { PlayedGauge, ReadingSource } from '@grevik/contracts';
-import type { HoldGiven, HoldTest } from '@grevik/core';
+import type { HoldGiven, HoldTest, ReadingStep, ReducerCheck, ReducerGiven } from '@grevik/core';
 import { BelongsTo, Column, DataType, Default, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { Person } from '../../firm/people/person.model.js';
 
@@ -18,11 +18,23 @@ export class Reading extends Model {
   @Column(DataType.UUID)
   declare lineId: string;
 
+  @Default('hold')
+  @Column(DataType.TEXT)
+  declare step: ReadingStep;
+
+  /** The position it is taken at, where it is not the whole line. */
+  @Column(DataType.TEXT)
+  declare item: string | null;
+
   @Column(DataType.JSONB)
-  declare given: HoldGiven;
+  declare given: HoldGiven | ReducerGiven;
 
   @Column(DataType.TEXT)
   declare source: ReadingSource;
+
+  /** The device that reads. */
+  @Column(DataType.UUID)
+  declare deviceId: string | null;
 
   /** What the stand-in plays. */
   @Column(DataType.JSONB)
@@ -41,7 +53,7 @@ export class Reading extends Model {
 
   /** Its verdict with its figures; null while it runs. */
   @Column(DataType.JSONB)
-  declare result: HoldTest | null;
+  declare result: HoldTest | ReducerCheck | null;
 
   /** Who began it, where an archive brought it. */
   @Column(DataType.TEXT)

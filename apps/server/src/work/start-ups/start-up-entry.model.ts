@@ -1,4 +1,4 @@
-import type { HoldTest, StartUpStepId, StepValues } from '@grevik/core';
+import type { HoldTest, ReducerCheck, StartUpStepId, StepValues } from '@grevik/core';
 import { BelongsTo, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { Person } from '../../firm/people/person.model.js';
 
@@ -36,7 +36,7 @@ export class StartUpEntryRow extends Model {
   declare readingId: string | null;
 
   @Column(DataType.TEXT)
-  declare verdict: HoldTest['verdict'] | null;
+  declare verdict: (HoldTest | ReducerCheck)['verdict'] | null;
 
   @Column(DataType.DATE)
   declare happenedAt: Date;

@@ -6,14 +6,18 @@ import {
   SamplesRequest,
   type SamplesView,
   StartUpEntryRequest,
+  type StartUpFileKind,
+  StartUpFileQuery,
   type StartUpView,
 } from '@grevik/contracts';
 import { InvalidInput } from '@grevik/core';
-import { Body, Controller, Get, HttpCode, HttpStatus, Param, Post, Query, Res } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, HttpStatus, Param, Post, Query, Req, Res } from '@nestjs/common';
 import { ApiOperation, ApiQuery } from '@nestjs/swagger';
-import type { Response } from 'express';
+import type { Request, Response } from 'express';
 import { May } from '../../ground/access/may.js';
 import { IdPipe } from '../../ground/errors/id.pipe.js';
+import type { Sent } from '../../ground/requests/sent.js';
+import { StartUpFilesService } from './files/start-up-files.service.js';
 import { ReadingsService } from './readings.service.js';
 import { StartUpsService } from './start-ups.service.js';
 
@@ -22,6 +26,7 @@ export class StartUpsController {
   constructor(
     private readonly startUps: StartUpsService,
     private readonly readings: ReadingsService,
+    private readonly files: StartUpFilesService,
   ) {}
 
   @ApiOperation({ summary: 'What was done of the start-up of a line, and its readings.' })
@@ -58,6 +63,54 @@ export class StartUpsController {
   @Post('hand-over')
   handOver(@Param('id', IdPipe) lineId: string, @Body() request: HandOverRequest): Promise<HandOverView> {
     return this.startUps.handOver(lineId, request);
+  }
+
+  @ApiOperation({ summary: 'Everything of the start-up in one PDF, with both signatures.' })
+  @May('look')
+  @Get('record.pdf')
+  record(
+    @Param('id', IdPipe) lineId: string,
+    @Query() query: StartUpFileQuery,
+    @Req() request: Request,
+    @Res() response: Response,
+  ): Promise<Sent<'application/pdf'>> {
+    return this.send('record', lineId, query, request, response);
+  }
+
+  @ApiOperation({ summary: 'Tags to print or to engrave from, each with a code that leads to its position.' })
+  @May('look')
+  @Get('tags.pdf')
+  tags(
+    @Param('id', IdPipe) lineId: string,
+    @Query() query: StartUpFileQuery,
+    @Req() request: Request,
+    @Res() response: Response,
+  ): Promise<Sent<'application/pdf'>> {
+    return this.send('tags', lineId, query, request, response);
+  }
+
+  @ApiOperation({ summary: 'The valve chart for the wall.' })
+  @May('look')
+  @Get('valve-chart.pdf')
+  chart(
+    @Param('id', IdPipe) lineId: string,
+    @Query() query: StartUpFileQuery,
+    @Req() request: Request,
+    @Res() response: Response,
+  ): Promise<Sent<'application/pdf'>> {
+    return this.send('valve-chart', lineId, query, request, response);
+  }
+
+  private async send(
+    kind: StartUpFileKind,
+    lineId: string,
+    { paper = 'letter', units: system = 'us' }: StartUpFileQuery,
+    request: Request,
+    response: Response,
+  ): Promise<void> {
+    const origin = `${request.protocol}://${request.get('host') ?? ''}`;
+    const { name, file } = await this.files.write({ kind, lineId, paper, system, origin });
+    response.attachment(name).type('application/pdf').end(file);
   }
 }
 

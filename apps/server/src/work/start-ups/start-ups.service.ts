@@ -189,7 +189,13 @@ function entryView(row: StartUpEntryRow): StartUpEntry & { id: string } {
     case 'unskip':
       return { ...signed, kind };
     case 'reading':
-      return { ...signed, kind, readingId: readingId ?? '', verdict: verdict ?? '' };
+      return {
+        ...signed,
+        kind,
+        readingId: readingId ?? '',
+        verdict: verdict ?? '',
+        ...(item !== null && { item }),
+      };
   }
 }
 

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type {
   BoardView,
+  DeviceView,
   JobView,
   LineView,
   ReadingView,
@@ -99,7 +100,7 @@ describe('start-ups', () => {
     expect((await view()).entries.filter(({ kind }) => kind === 'reading')).toHaveLength(1);
     expect((await state()).steps.find(({ id }) => id === 'hold')?.state).not.toBe('done');
     const kept = (await foreman.get(`${samplesAt}?after=0`)).body as SamplesView;
-    expect(kept).toEqual({ timeS: [30, 60], pressurePa: [344_000, 343_000], temperatureC: [15, 15] });
+    expect(kept).toMatchObject({ timeS: [30, 60], pressurePa: [344_000, 343_000], temperatureC: [15, 15] });
     await foreman.get(`${samplesAt}?after=noon`).expect(400);
   });
 
@@ -151,6 +152,35 @@ describe('start-ups', () => {
     expect(running).toMatchObject({ source: 'stand-in', endedAt: null });
   });
 
+  it.each(['record', 'tags', 'valve-chart'])(
+    'print their %s on either paper, in either units',
+    async (kind) => {
+      const sprinkler = job.lines.find(({ name }) => name === 'Fire sprinkler')!;
+      for (const [paper, units, box] of [
+        ['letter', 'us', /\/MediaBox \[0 0 (612(\.00)?|792(\.00)?) (792(\.00)?|612(\.00)?)\]/],
+        ['a4', 'metric', /\/MediaBox \[0 0 (595\.28|841\.89) (841\.89|595\.28)\]/],
+      ] as const) {
+        const { body, headers } = await foreman
+          .get(`/api/lines/${sprinkler.id}/start-up/${kind}.pdf?paper=${paper}&units=${units}`)
+          .buffer()
+          .parse((response, done) => {
+            const pieces: Buffer[] = [];
+            response.on('data', (piece: Buffer) => pieces.push(piece));
+            response.on('end', () => done(null, Buffer.concat(pieces)));
+          })
+          .expect(200);
+        const text = (body as Buffer).toString('latin1');
+        expect(text.startsWith('%PDF-')).toBe(true);
+        expect(text).toMatch(box);
+        expect(headers['content-disposition']).toContain('Fire sprinkler');
+      }
+      const wrong = await foreman
+        .get(`/api/lines/${sprinkler.id}/start-up/${kind}.pdf?paper=napkin`)
+        .expect(400);
+      expect(wrong.body).toMatchObject({ error: { field: 'paper' } });
+    },
+  );
+
   it('are of one company, and written by whoever may', async () => {
     const stranger = await test.owner();
     await stranger.get(at).expect(404);
@@ -164,15 +194,19 @@ describe('start-ups', () => {
   });
 
   it('go on reading while nobody watches, on whichever server is there', async () => {
+    const owner = await test.demo();
+    const logger = { name: 'Gauge 2', kind: 'logger', isStandIn: true };
+    const { id: deviceId } = (await owner.post('/api/devices').send(logger).expect(201)).body as DeviceView;
     const reading = begin({
       given: { ...given, holdS: 3 },
       source: 'stand-in',
+      deviceId,
       plays: { leakPaPerMin: 0, coolsK: 1, faults: [] },
     });
     const other = job.lines.find(({ name }) => name === 'Heating')!;
     await foreman.post(`/api/lines/${other.id}/start-up/readings`).send(reading).expect(201);
     const second = await createApp(testSettings(test.databaseUrl));
-    await second.init();
+    await second.listen(0);
     const database = new Sequelize(test.databaseUrl, { logging: false });
     const kept = async (): Promise<{ result: HoldTest | null; samples: number }> => {
       const [row] = await database.query<{ result: HoldTest | null; samples: number }>(
@@ -183,7 +217,9 @@ describe('start-ups', () => {
       return row!;
     };
     while ((await kept()).result === null) await new Promise((later) => setTimeout(later, 200));
-    expect(await kept()).toMatchObject({ samples: 4, result: { endS: 3 } });
+    const { samples, result } = await kept();
+    expect(samples).toBeGreaterThanOrEqual(4);
+    expect(result?.endS).toBe(3);
     await database.close();
     await second.close();
   });

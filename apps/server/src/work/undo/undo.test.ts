@@ -194,7 +194,13 @@ describe('an entry from the field', () => {
     const answers = await Promise.all([write(entry), write(entry)]);
     expect(answers.every(({ status }) => status === 201 || status === 200)).toBe(true);
     const again = await write(entry).expect(200);
-    expect(again.body).toEqual({ ...entry, found: null, finding: null, by: 'Bea Lindqvist-Moor' });
+    expect(again.body).toEqual({
+      ...entry,
+      found: null,
+      finding: null,
+      visit: null,
+      by: 'Bea Lindqvist-Moor',
+    });
     expect(await entries()).toEqual([again.body]);
   });
 
