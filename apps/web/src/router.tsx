@@ -2,6 +2,7 @@ import { type ComponentType } from 'react';
 import { type RouteObject, createBrowserRouter } from 'react-router';
 import { SignedIn } from './firm/people/SignedIn';
 import { Broken } from './shell/Broken';
+import { Opening } from './shell/Opening';
 import { LineFrame } from './shell/LineFrame';
 import { Moved } from './shell/Moved';
 import { NotFound } from './shell/NotFound';
@@ -17,7 +18,7 @@ const screen = (path: string, load: () => Promise<ComponentType>): RouteObject =
 export const router = createBrowserRouter([
   {
     errorElement: <Broken />,
-    HydrateFallback: () => null,
+    HydrateFallback: Opening,
     children: [
       // Addresses of earlier versions, on labels and in bookmarks.
       { path: '/water', element: <Moved to="/emergency" /> },
@@ -31,6 +32,17 @@ export const router = createBrowserRouter([
             element: <Shell />,
             children: [
               screen('/', async () => (await import('./firm/jobs/JobsPage')).JobsPage),
+              screen('/rounds', async () => (await import('./firm/rounds/RoundsPage')).RoundsPage),
+              screen('/rounds/:roundId', async () => (await import('./firm/rounds/RoundPage')).RoundPage),
+              screen(
+                '/rounds/:roundId/:positionId',
+                async () => (await import('./firm/rounds/VisitPage')).VisitPage,
+              ),
+              screen(
+                '/jobs/:jobId/rounds',
+                async () => (await import('./firm/rounds/RoundsPage')).RoundsPage,
+              ),
+              screen('/devices', async () => (await import('./firm/devices/DevicesPage')).DevicesPage),
               screen('/people', async () => (await import('./firm/people/PeoplePage')).PeoplePage),
               screen(
                 '/house-rules',

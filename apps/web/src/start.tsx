@@ -29,7 +29,7 @@ export function start(store: ReturnType<typeof makeStore>): void {
               autoHideDuration={8000}
               maxSnack={2}
             >
-              <RouterProvider router={router} />
+              <RouterProvider router={router} useTransitions={false} />
               <NewerVersion />
             </SnackbarProvider>
           </ThemeProvider>

@@ -1,5 +1,4 @@
-import type { PositionView } from '@grevik/contracts';
-import { FUNCTION_WORDS, type ValveFunction, capitalized } from '@grevik/core';
+import { type ValveFunction, capitalized, namedIn, positionWords } from '@grevik/core';
 
 /** What a position is called by. */
 interface Named {
@@ -7,15 +6,10 @@ interface Named {
   duty: { function: ValveFunction };
 }
 
-const CLAUSE = /^([^,;.]*)[,;.]?\s*(.*)$/s;
-
 /** What people call a position: the first clause of its remarks, or what it is asked to do. */
-export function shortName({ remarks, duty }: Named): string {
-  const clause = CLAUSE.exec(remarks)?.[1]?.trim() ?? '';
-  return capitalized(clause === '' ? FUNCTION_WORDS[duty.function] : clause);
-}
+export const shortName = ({ remarks, duty }: Named): string =>
+  positionWords({ name: namedIn(remarks).name, duty });
 
 /** What the remarks say beyond the name. */
-export function furtherRemarks({ remarks }: Pick<PositionView, 'remarks'>): string {
-  return capitalized(CLAUSE.exec(remarks)?.[2]?.trim() ?? '');
-}
+export const furtherRemarks = ({ remarks }: Pick<Named, 'remarks'>): string =>
+  capitalized(namedIn(remarks).where);

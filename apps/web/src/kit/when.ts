@@ -18,3 +18,8 @@ export function whenWords(at: string, now = new Date()): string {
 export function dateWords(at: string): string {
   return dayjs(at).format('D MMM YYYY');
 }
+
+/** A time of day as one says it: "14:05". */
+export function timeWords(at: string): string {
+  return dayjs(at).format('H:mm');
+}

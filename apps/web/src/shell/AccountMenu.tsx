@@ -1,6 +1,7 @@
 import type { JobView } from '@grevik/contracts';
 import Person from '@mui/icons-material/Person';
 import { Divider, IconButton, MenuItem, MenuList, Popover } from '@mui/material';
+import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useSessionQuery, useSignOutMutation } from '../store/people-api';
@@ -10,6 +11,7 @@ import styles from './AccountMenu.module.css';
 import { COMPANY_PAGES } from './company-pages';
 import { ThemeSwitch } from './ThemeSwitch';
 import { UnitsSwitch } from './UnitsSwitch';
+import { useUnsent } from '../store/useUnsent';
 
 /** Whoever is signed in: what concerns them and their device. */
 export function AccountMenu({ job, showKeys }: { job: JobView | undefined; showKeys: () => void }) {
@@ -17,6 +19,8 @@ export function AccountMenu({ job, showKeys }: { job: JobView | undefined; showK
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [showsChanges, setShowsChanges] = useState(false);
   const [signOut] = useSignOutMutation();
+  const unsent = useUnsent();
+  const { enqueueSnackbar } = useSnackbar();
   const words = useWords();
   if (!session) return null;
   const { person, company } = session;
@@ -24,6 +28,10 @@ export function AccountMenu({ job, showKeys }: { job: JobView | undefined; showK
   const then = (act: () => void) => (): void => {
     close();
     act();
+  };
+  const leave = (): void => {
+    if (unsent.length === 0) void signOut({ everywhere: false });
+    else enqueueSnackbar(words('unsent.signOut', { count: unsent.length }), { variant: 'warning' });
   };
   const role = words(`roles.${person.role}`);
   return (
@@ -89,9 +97,7 @@ export function AccountMenu({ job, showKeys }: { job: JobView | undefined; showK
             {words('account.title')}
           </MenuItem>
           <MenuItem onClick={then(showKeys)}>{words('keys.title')}</MenuItem>
-          <MenuItem onClick={then(() => void signOut({ everywhere: false }))}>
-            {words('account.signOut')}
-          </MenuItem>
+          <MenuItem onClick={then(leave)}>{words('account.signOut')}</MenuItem>
         </MenuList>
         <Divider />
         <div className={styles.row}>

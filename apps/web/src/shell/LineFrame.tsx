@@ -4,9 +4,11 @@ import { Link, Outlet, useLocation, useNavigate, useParams } from 'react-router'
 import { Failure, Loading, Notice } from '../kit/Notice';
 import { LineStrip } from '../kit/strip/LineStrip';
 import { UrgentHere } from '../kit/found/UrgentFinding';
+import { dateWords } from '../kit/when';
 import { useKeys } from '../kit/useKeys';
 import { MergeDialog } from './merge/MergeDialog';
 import { useCatalogueQuery, useCompanyQuery, useJobQuery, useLineQuery } from '../store/api';
+import { useOverdue } from '../store/useOverdue';
 import { useWords } from '../words';
 import styles from './LineFrame.module.css';
 import { LineFacts } from './LineFacts';
@@ -22,6 +24,7 @@ export function LineFrame() {
   const line = useLineQuery(lineId);
   const catalogue = useCatalogueQuery();
   const company = useCompanyQuery();
+  const overdue = useOverdue(jobId);
   const words = useWords();
 
   const positions = useMemo(() => line.data?.positions ?? [], [line.data]);
@@ -94,6 +97,8 @@ export function LineFrame() {
               count: positions.length,
               picked,
             })}
+            {line.data.handedOverAt !== null &&
+              ` · ${words('line.inServiceSince', { date: dateWords(line.data.handedOverAt) })}`}
           </span>
           <LineFacts line={line.data} />
           <StepsNav jobId={jobId} lineId={lineId} tag={tag} />
@@ -115,6 +120,7 @@ export function LineFrame() {
             current={current}
             models={catalogue.data}
             settings={context.settings}
+            overdue={overdue}
             addressOf={addressOf}
             walk={walk}
           />

@@ -14,6 +14,7 @@ import { Palette } from './Palette';
 import styles from './Shell.module.css';
 import { ShortcutsDialog } from './ShortcutsDialog';
 import { UnitsSwitch } from './UnitsSwitch';
+import { Unsent } from './Unsent';
 import { useKeepJob } from './useKeepJob';
 
 /** What stays around every screen: the pages of the job and of the company, Find, emergency, who is signed in. */
@@ -70,6 +71,7 @@ export function Shell() {
         <AccountMenu job={job} showKeys={() => setOpen('keys')} />
       </header>
       <Offline />
+      <Unsent />
       <main id="work" tabIndex={-1}>
         <Outlet />
       </main>

@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import { NavLink, useLocation } from 'react-router';
 import { useWords } from '../words';
 import styles from './Shell.module.css';
@@ -7,9 +8,14 @@ import { STEPS, stepOf } from './steps';
 export function StepsNav({ jobId, lineId, tag }: { jobId: string; lineId: string; tag: string | undefined }) {
   const step = stepOf(useLocation().pathname);
   const words = useWords();
+  const nav = useRef<HTMLElement>(null);
+  useEffect(() => {
+    // On a phone the last steps stand beyond the edge.
+    nav.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+  }, [step]);
   const at = tag === undefined ? '' : `/${encodeURIComponent(tag)}`;
   return (
-    <nav className={styles.steps} aria-label={words('steps.label')}>
+    <nav className={styles.steps} ref={nav} aria-label={words('steps.label')}>
       {STEPS.map((one) => (
         <NavLink
           key={one}

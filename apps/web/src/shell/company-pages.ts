@@ -1,7 +1,9 @@
 /** Pages of the company that stand in the header of a desk, and in the menu of a phone. */
 export const COMPANY_PAGES = [
+  { to: '/rounds', name: 'rounds.title' },
   { to: '/catalogue', name: 'catalogue.title' },
   { to: '/house-rules', name: 'houseRules.title' },
   { to: '/parts-list', name: 'counter.short' },
+  { to: '/devices', name: 'devices.title' },
   { to: '/people', name: 'account.people' },
 ] as const;

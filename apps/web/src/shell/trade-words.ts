@@ -12,6 +12,7 @@ export const SCREEN_WORDS = {
   log: 'history record entry turns seized',
   schedule: 'valve list csv print',
   orders: 'purchase supplier quote request receiving delivery',
+  rounds: 'due maintenance exercise inspection overdue interval calendar schedule visit',
   takeoff: 'stops fixtures count budget rough-in',
   catalogue: 'models makers prices sizes',
   types: 'cutaway inside how it works wear fails',

@@ -22,6 +22,7 @@ import { handleMoved } from '../store/handle-slice';
 import { useMay, useSignOutMutation } from '../store/people-api';
 import { useAppDispatch } from '../store/store';
 import { unitsChosen } from '../store/units-slice';
+import { useOverdue } from '../store/useOverdue';
 import { useWords } from '../words';
 import { itemWords } from '../kit/isolation/item-words';
 import { STEPS, type ToLineUp } from './steps';
@@ -45,6 +46,7 @@ export function usePlaces(showKeys: () => void): Place[] {
   const { data: job } = useJobQuery(jobId ?? '', { skip });
   const { data: jobs } = useJobsQuery();
   const { data: models } = useCatalogueQuery();
+  const overdue = useOverdue(jobId);
   const { data: walks } = useJobWalkQuery(jobId ?? '', { skip });
   const figures = useFigures();
   const navigate = useNavigate();
@@ -68,7 +70,7 @@ export function usePlaces(showKeys: () => void): Place[] {
     const ofPositions = (positions ?? []).map((position) =>
       place(
         words('palette.positions'),
-        `${position.tag} · ${figures.size(position.dn)} · ${shortName({ remarks: position.remarks, duty: position })}${failureSaid(position, mediumOf.get(position.lineId))}`,
+        `${position.tag} · ${figures.size(position.dn)} · ${shortName({ remarks: position.remarks, duty: position })}${failureSaid(position, mediumOf.get(position.lineId))}${overdue.has(position.id) ? ` · ${words('rounds.isOverdue')}` : ''}`,
         to(`/jobs/${jobId}/lines/${position.lineId}/line-up/${encodeURIComponent(position.tag)}`),
       ),
     );
@@ -134,6 +136,8 @@ export function usePlaces(showKeys: () => void): Place[] {
         : []),
       ...(jobId === undefined ? [] : [screen(words('board.title'), `/jobs/${jobId}`)]),
       ...(jobId === undefined ? [] : [screen(words('orders.link'), `/jobs/${jobId}/orders`, 'orders')]),
+      ...(jobId === undefined ? [] : [screen(words('rounds.due'), `/jobs/${jobId}/rounds`, 'rounds')]),
+      screen(words('rounds.title'), '/rounds', 'rounds'),
       ...(jobId === undefined ? [] : [screen(words('takeoff.link'), `/jobs/${jobId}/takeoff`, 'takeoff')]),
       ...ofTypes,
       ...ofModels,
@@ -182,6 +186,7 @@ export function usePlaces(showKeys: () => void): Place[] {
   }, [
     positions,
     walks,
+    overdue,
     models,
     job,
     jobs,

@@ -32,11 +32,37 @@ const askSignedIn: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError>
   options,
 ) => {
   const answer = await ask(request, context, options);
+  if (typeof request === 'string' && answer.error?.status === 'FETCH_ERROR') {
+    const data = await keptOnDevice(request);
+    if (data !== undefined) return { data };
+  }
   const body = answer.error?.data as ErrorBody | undefined;
   if (body?.error?.code === 'signed-out' && context.endpoint !== 'signIn')
     context.dispatch(api.util.invalidateTags(['Session']));
   return answer;
 };
+
+/** What this device keeps of an answer, where the server does not answer. */
+async function keptOnDevice(path: string): Promise<unknown> {
+  try {
+    return await (await import('./kept-answers')).keptAnswer(path);
+  } catch {
+    return undefined;
+  }
+}
+
+/** What may be another after something that waited on the device was stored. */
+export const WRITTEN_TAGS = [
+  'StartUp',
+  'Samples',
+  'Mine',
+  'Rounds',
+  'Due',
+  'History',
+  'Line',
+  'Jobs',
+  'Orders',
+] as const;
 
 /** The server's state, as the screens see it. */
 export const api = createApi({
@@ -54,6 +80,9 @@ export const api = createApi({
     'Orders',
     'StartUp',
     'Samples',
+    'Devices',
+    'Due',
+    'Rounds',
   ],
   endpoints: (build) => ({
     company: build.query<CompanyView, void>({ query: () => 'company', providesTags: ['Session', 'Company'] }),

@@ -6,7 +6,6 @@ import type {
   OrderStateRequest,
   OrdersView,
   PlaceOrderLinesRequest,
-  ReceiptRequest,
   SheetLineChange,
   SupplierView,
 } from '@grevik/contracts';
@@ -51,15 +50,6 @@ const ordersApi = api.injectEndpoints({
     }),
     setOrderState: build.mutation<OrdersView, OfJob & OrderStateRequest & { id: string }>({
       query: ({ jobId: _jobId, id, ...body }) => ({ url: `orders/${id}/state`, method: 'PUT', body }),
-      transformResponse: frozen,
-      onQueryStarted: keepOrders,
-    }),
-    receive: build.mutation<OrdersView, OfJob & { lineId: string; receipt: ReceiptRequest }>({
-      query: ({ lineId, receipt }) => ({
-        url: `order-lines/${lineId}/receipts`,
-        method: 'POST',
-        body: receipt,
-      }),
       transformResponse: frozen,
       onQueryStarted: keepOrders,
     }),
@@ -111,7 +101,6 @@ export const {
   useChangeOrderLineMutation,
   usePlaceOrderLinesMutation,
   useSetOrderStateMutation,
-  useReceiveMutation,
   useAskPricesMutation,
   usePreviewSheetMutation,
   useTakeSheetMutation,

@@ -5,10 +5,12 @@ import type {
   ReadingView,
   SamplesRequest,
   SamplesView,
-  StartUpEntryRequest,
   StartUpView,
 } from '@grevik/contracts';
+import type { FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
 import { api } from './api';
+
+type SamplesAnswer = { data: SamplesView } | { error: FetchBaseQueryError };
 
 /** The start-up of a line: what was done, and readings of holds. */
 const startUpApi = api.injectEndpoints({
@@ -16,14 +18,6 @@ const startUpApi = api.injectEndpoints({
     startUp: build.query<StartUpView, string>({
       query: (lineId) => `lines/${lineId}/start-up`,
       providesTags: ['StartUp', 'Session'],
-    }),
-    addStartUpEntry: build.mutation<StartUpView, { lineId: string; entry: StartUpEntryRequest }>({
-      query: ({ lineId, entry }) => ({
-        url: `lines/${lineId}/start-up/entries`,
-        method: 'POST',
-        body: entry,
-      }),
-      invalidatesTags: ['StartUp'],
     }),
     beginReading: build.mutation<ReadingView, { lineId: string; reading: ReadingRequest }>({
       query: ({ lineId, reading }) => ({
@@ -42,10 +36,21 @@ const startUpApi = api.injectEndpoints({
       invalidatesTags: ['StartUp', 'Samples'],
     }),
     samples: build.query<SamplesView, string>({
-      query: (id) => `readings/${id}/samples`,
+      // Only what came since is asked for.
+      queryFn: async (id, { getState }, _options, ask): Promise<SamplesAnswer> => {
+        const known: SamplesView | undefined = startUpApi.endpoints.samples.select(id)(
+          getState() as never,
+        ).data;
+        const lastS = known?.timeS[known.timeS.length - 1];
+        const { data, error } = await ask(
+          `readings/${id}/samples${lastS === undefined ? '' : `?after=${lastS}`}`,
+        );
+        if (error) return { error };
+        const news = data as SamplesView;
+        // A reading may be megabytes: frozen here, the store does not walk through all of it.
+        return { data: Object.freeze(known ? joined(known, news) : news) };
+      },
       providesTags: ['Samples'],
-      // A reading may be megabytes: frozen here, the store does not walk through all of it.
-      transformResponse: (samples: SamplesView) => Object.freeze(samples),
       structuralSharing: false,
     }),
     handOver: build.mutation<HandOverView, { lineId: string; signed: HandOverRequest }>({
@@ -59,9 +64,19 @@ const startUpApi = api.injectEndpoints({
   }),
 });
 
+function joined(known: SamplesView, news: SamplesView): SamplesView {
+  if (news.timeS.length === 0) return known;
+  return {
+    timeS: known.timeS.concat(news.timeS),
+    pressurePa: known.pressurePa.concat(news.pressurePa),
+    temperatureC: known.temperatureC.concat(news.temperatureC),
+    inletPa: known.inletPa.concat(news.inletPa),
+    flowM3s: known.flowM3s.concat(news.flowM3s),
+  };
+}
+
 export const {
   useStartUpQuery,
-  useAddStartUpEntryMutation,
   useBeginReadingMutation,
   useAddSamplesMutation,
   useEndReadingMutation,

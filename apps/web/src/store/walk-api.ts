@@ -5,7 +5,6 @@ import type {
   JobWalkView,
   LineView,
   NameRequest,
-  PhotoView,
   PositionView,
   WalkEdited,
 } from '@grevik/contracts';
@@ -13,6 +12,7 @@ import {
   type HouseRuleSettings,
   type LineFacts,
   type Medium,
+  type OwnHoldRules,
   dutyOnLine,
   ownDuty,
   walkedPositions,
@@ -51,15 +51,6 @@ const walkApi = api.injectEndpoints({
       onQueryStarted: keepInLine,
       invalidatesTags: ['Jobs', 'History', 'Mine'],
     }),
-    addPhoto: build.mutation<PhotoView, { positionId: string; lineId: string; id: string; photo: Blob }>({
-      query: ({ positionId, id, photo }) => ({
-        url: `positions/${positionId}/photos/${id}`,
-        method: 'PUT',
-        body: photo,
-        headers: { 'content-type': photo.type },
-      }),
-      invalidatesTags: (_photo, _error, { lineId }) => [{ type: 'Line', id: lineId }],
-    }),
     takeJobOptions: build.mutation<
       JobView,
       { jobId: string; version: number; houseRules: Partial<HouseRuleSettings> }
@@ -77,6 +68,10 @@ const walkApi = api.injectEndpoints({
     }),
     takeOptions: build.mutation<CompanyView, { version: number; houseRules: Partial<HouseRuleSettings> }>({
       query: (body) => ({ url: 'company/house-rules', method: 'PUT', body }),
+      invalidatesTags: ['Company', 'Mine'],
+    }),
+    setHoldRules: build.mutation<CompanyView, { version: number; holdRules: OwnHoldRules }>({
+      query: (body) => ({ url: 'company/hold-rules', method: 'PUT', body }),
       invalidatesTags: ['Company', 'Mine'],
     }),
   }),
@@ -101,8 +96,8 @@ export const {
   useAddLineMutation,
   useEditWalkMutation,
   useNameMutation,
-  useAddPhotoMutation,
   useTakeJobOptionsMutation,
   useSetCurrencyMutation,
+  useSetHoldRulesMutation,
   useTakeOptionsMutation,
 } = walkApi;

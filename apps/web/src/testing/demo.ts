@@ -82,6 +82,7 @@ export const POSITION: PositionView = {
 export const LINE: LineView = {
   facts: {},
   factsVersion: 0,
+  handedOverAt: null,
   id: 'line',
   jobId: 'job',
   name: 'Domestic cold',

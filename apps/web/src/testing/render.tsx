@@ -41,7 +41,9 @@ export function show(
     <Provider store={store}>
       <ThemeProvider theme={theme}>
         <SnackbarProvider>
-          <MemoryRouter initialEntries={[at]}>{part}</MemoryRouter>
+          <MemoryRouter initialEntries={[at]} useTransitions={false}>
+            {part}
+          </MemoryRouter>
         </SnackbarProvider>
       </ThemeProvider>
     </Provider>,

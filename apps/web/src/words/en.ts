@@ -4,11 +4,13 @@ import { board } from './en/board';
 import { benchOthers } from './en/bench-cases';
 import { catalogue } from './en/catalogue';
 import { counter } from './en/parts-list';
+import { devices } from './en/devices';
 import { hookUp } from './en/hook-up';
 import { lineUp } from './en/line-up';
 import { orders } from './en/orders';
 import { outlook } from './en/outlook';
 import { pick } from './en/pick';
+import { rounds } from './en/rounds';
 import { startUp } from './en/start-up';
 import { takeoff } from './en/takeoff';
 import { walk } from './en/walk';
@@ -19,6 +21,7 @@ export const en = {
   ...lineUp,
   ...outlook,
   ...pick,
+  ...rounds,
   ...startUp,
   ...catalogue,
   ...walk,
@@ -26,6 +29,7 @@ export const en = {
   ...board,
   ...benchOthers,
   ...counter,
+  ...devices,
   ...hookUp,
   ...orders,
   ...takeoff,

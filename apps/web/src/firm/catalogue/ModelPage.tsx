@@ -23,7 +23,7 @@ import { useSnackbar } from 'notistack';
 import { Fragment, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { Failure, Loading } from '../../kit/Notice';
+import { Failure, Loading, Notice } from '../../kit/Notice';
 import { useFigures } from '../../kit/useFigures';
 import { useCatalogueQuery, useCompanyQuery } from '../../store/api';
 import {
@@ -57,9 +57,10 @@ export function ModelPage() {
   const held = models.find(({ id }) => id === modelId);
   if (!held)
     return (
-      <p className={styles.page}>
-        {words('catalogue.gone')} <Link to="/catalogue">{words('catalogue.title')}</Link>
-      </p>
+      <Notice
+        title={words('catalogue.gone')}
+        action={<Link to="/catalogue">{words('catalogue.title')}</Link>}
+      />
     );
   const { id: _id, version: _version, retired: _retired, ...was } = held;
   return <ModelForm key={`${held.id} ${held.version}`} was={was} held={held} />;

@@ -29,7 +29,7 @@ export function CurrencyField({ currency, version }: { currency: string; version
           .catch((error: unknown) => enqueueSnackbar(failureText(error), { variant: 'error' }));
       }}
       slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
-      sx={{ marginTop: 2, marginLeft: 2, minWidth: 220 }}
+      sx={{ marginTop: 2, marginLeft: { sm: 2 }, minWidth: 220 }}
     >
       {CURRENCIES.map((code) => (
         <option key={code} value={code}>

@@ -11,6 +11,7 @@ import { useTakeJobOptionsMutation, useTakeOptionsMutation } from '../../store/w
 import { useWords } from '../../words';
 import { CurrencyField } from './CurrencyField';
 import styles from './HouseRulesPage.module.css';
+import { HoldRules } from './HoldRules';
 import { WhatWouldChange } from './WhatWouldChange';
 
 const FOLLOWS = 'company';
@@ -112,6 +113,7 @@ export function HouseRulesPage() {
           </div>
         );
       })}
+      {!job && <HoldRules company={company.data} />}
     </div>
   );
 }

@@ -16,7 +16,13 @@ const answers = ({ path }: Asked): { body: unknown } => {
   if (path === '/api/catalogue') return { body: [BALL, GATE] };
   return { body: company };
 };
-const company = { version: 2, name: 'Tarnside', currency: 'USD', houseRules: { stops: 'multi-turn' } };
+const company = {
+  version: 2,
+  name: 'Tarnside',
+  currency: 'USD',
+  houseRules: { stops: 'multi-turn' },
+  holdRules: {},
+};
 
 describe('the house rules', () => {
   it('stand with every side, the one taken chosen, and another taken by a tap', async () => {

@@ -1,7 +1,7 @@
 import type { JoinRequest } from '@grevik/contracts';
 import { Alert, Button } from '@mui/material';
 import { useForm } from 'react-hook-form';
-import { useLocation, useNavigate } from 'react-router';
+import { Link, useLocation, useNavigate } from 'react-router';
 import { Failure, Loading, Notice } from '../../kit/Notice';
 import { failureText } from '../../store/failure';
 import { useAcceptMutation, useOfferQuery } from '../../store/people-api';
@@ -17,7 +17,8 @@ export function JoinPage() {
   const [accept, accepting] = useAcceptMutation();
   const navigate = useNavigate();
   const words = useWords();
-  if (token === '') return <Notice title={words('join.cut')} />;
+  if (token === '')
+    return <Notice title={words('join.cut')} action={<Link to="/">{words('app.openJobs')}</Link>} />;
   if (isError) return <Failure error={error} retry={() => void refetch()} />;
   if (!offer) return <Loading what={words('app.name')} />;
   const join = async (entered: JoinRequest): Promise<void> => {

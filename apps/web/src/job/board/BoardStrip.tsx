@@ -11,8 +11,15 @@ import { StateSymbol } from './StateSymbol';
 const MOST_SYMBOLS = 60;
 const MOST_FAILING = 20;
 
+interface BoardStripProps {
+  jobId: string;
+  line: BoardLine;
+  /** Positions at which something is overdue. */
+  overdue: ReadonlySet<string>;
+}
+
 /** A line of the job as a small strip: real symbols with their states, and the sentence that matters. */
-export function BoardStrip({ jobId, line }: { jobId: string; line: BoardLine }) {
+export function BoardStrip({ jobId, line, overdue }: BoardStripProps) {
   const words = useWords();
   const { id, name, medium, positions } = line;
   const sentence = lineSentence(positions, medium);
@@ -31,7 +38,7 @@ export function BoardStrip({ jobId, line }: { jobId: string; line: BoardLine }) 
           <path d="M8 18c4-8 7-6 10 0s6 8 10 0" fill="none" />
         </svg>
         {shown.map((position) => (
-          <Symbol key={position.id} {...{ jobId, line, position }} />
+          <Symbol key={position.id} {...{ jobId, line, position }} isOverdue={overdue.has(position.id)} />
         ))}
         {isLong && <Counts line={line} />}
       </div>
@@ -42,14 +49,21 @@ export function BoardStrip({ jobId, line }: { jobId: string; line: BoardLine }) 
   );
 }
 
-function Symbol({ jobId, line, position }: { jobId: string; line: BoardLine; position: BoardPosition }) {
+interface SymbolProps {
+  jobId: string;
+  line: BoardLine;
+  position: BoardPosition;
+  isOverdue: boolean;
+}
+
+function Symbol({ jobId, line, position, isOverdue }: SymbolProps) {
   const words = useWords();
   const state = positionState(position, line.medium);
   const { tag, remarks } = position;
   const said = words('board.at', {
     tag,
     name: shortName({ remarks, duty: position }),
-    state: words(`board.states.${state}`),
+    state: [words(`board.states.${state}`), ...(isOverdue ? [words('rounds.isOverdue')] : [])].join(', '),
   });
   return (
     <Link
@@ -58,6 +72,7 @@ function Symbol({ jobId, line, position }: { jobId: string; line: BoardLine; pos
       aria-label={said}
       title={said}
       data-state={state}
+      data-overdue={isOverdue || undefined}
     >
       <StateSymbol state={state} type={position.pickedType} asked={position.function} />
     </Link>

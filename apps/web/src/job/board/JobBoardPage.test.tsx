@@ -63,11 +63,22 @@ const OUTLOOK: JobOutlookView = {
   leftOut: 2,
 };
 
-function open(board: BoardView, may?: ['look']): Asked[] {
+const MAINTENANCE: Readonly<Record<string, object>> = {
+  '/api/jobs/job/overdue': ['CW-102'],
+  '/api/rounds': [
+    { id: 'r1', name: 'Fall round', jobIds: ['job'], stops: 8, done: 3, notDone: 1 },
+    { id: 'r2', name: 'Last year', jobIds: ['job'], stops: 8, done: 8, notDone: 0 },
+    { id: 'r3', name: 'Elsewhere', jobIds: ['other'], stops: 8, done: 0, notDone: 0 },
+  ],
+};
+
+const NOTHING_DUE: typeof MAINTENANCE = { '/api/jobs/job/overdue': [], '/api/rounds': [] };
+
+function open(board: BoardView, may?: ['look'], maintenance = NOTHING_DUE): Asked[] {
   const asked = serve(({ method, path }) =>
     method === 'PUT'
       ? { status: 204, body: undefined }
-      : { body: path.endsWith('/outlook') ? OUTLOOK : board },
+      : { body: path.endsWith('/outlook') ? OUTLOOK : (maintenance[path] ?? board) },
   );
   show(
     <Routes>
@@ -157,6 +168,20 @@ describe('the board of a job', () => {
     expect(await screen.findByText('No lines on this job yet')).toBeInTheDocument();
     expect(screen.getByRole('textbox', { name: 'New line' })).toBeInTheDocument();
     expect(screen.getByRole('link', { name: 'Import walk list into Quay' })).toBeInTheDocument();
+  });
+
+  it('says where maintenance is overdue, and which rounds are under way', async () => {
+    open(BOARD, undefined, MAINTENANCE);
+    expect(await screen.findByRole('link', { name: /CW-102.*maintenance overdue/ })).toBeInTheDocument();
+    expect(await screen.findByRole('link', { name: 'Maintenance overdue at 1 valve' })).toHaveAttribute(
+      'href',
+      '/jobs/job/rounds',
+    );
+    expect(await screen.findByRole('link', { name: 'Fall round: 4 of 8 visited' })).toHaveAttribute(
+      'href',
+      '/rounds/r1',
+    );
+    expect(screen.queryByText(/Last year|Elsewhere/)).toBeNull();
   });
 
   it('archives the job, and brings it back', async () => {

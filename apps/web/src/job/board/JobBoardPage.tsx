@@ -8,6 +8,7 @@ import { Failure, Loading } from '../../kit/Notice';
 import { useArchiveJobMutation, useBoardQuery } from '../../store/board-api';
 import { failureText } from '../../store/failure';
 import { useMay } from '../../store/people-api';
+import { useOverdue } from '../../store/useOverdue';
 import { useWords } from '../../words';
 import { AskOnJob } from './AskOnJob';
 import { BoardStrip } from './BoardStrip';
@@ -21,6 +22,7 @@ import { Today } from './Today';
 export function JobBoardPage() {
   const { jobId = '' } = useParams();
   const { data: board, error, isError, refetch } = useBoardQuery(jobId, { refetchOnMountOrArgChange: true });
+  const overdue = useOverdue(jobId);
   const words = useWords();
   useEffect(() => {
     if (board) document.title = `${board.name} · Grevik`;
@@ -40,14 +42,14 @@ export function JobBoardPage() {
         )}
         <ul>
           {board.lines.map((line) => (
-            <BoardStrip key={line.id} jobId={board.id} line={line} />
+            <BoardStrip key={line.id} jobId={board.id} line={line} overdue={overdue} />
           ))}
         </ul>
         <Acts board={board} />
         {board.lines.length > 0 && <Legend />}
         {board.lines.some(({ positions }) => positions.length > 0) && <AskOnJob board={board} />}
       </section>
-      <Today board={board} />
+      <Today board={board} overdue={overdue} />
     </div>
   );
 }
@@ -117,6 +119,10 @@ function Legend() {
           {words(`board.states.${state}`)}
         </li>
       ))}
+      <li>
+        <i className={styles.overdue} />
+        {words('rounds.isOverdue')}
+      </li>
     </ul>
   );
 }

@@ -2,6 +2,7 @@ import type { BoardView } from '@grevik/contracts';
 import { FAILURE_WORDS, type NextStep, capitalized, jobFailures, nextOnJob } from '@grevik/core';
 import { Link } from 'react-router';
 import { shortName } from '../../kit/position-name';
+import { isFinished, useRoundsQuery } from '../../store/rounds-api';
 import { useWords } from '../../words';
 import styles from './JobBoardPage.module.css';
 
@@ -10,8 +11,10 @@ const MOST_TAGS = 4;
 const ARRIVING = new Set(['sent', 'confirmed', 'part-received']);
 
 /** What is urgent and what arrives on a job, and what is next. */
-export function Today({ board }: { board: BoardView }) {
+export function Today({ board, overdue }: { board: BoardView; overdue: ReadonlySet<string> }) {
   const words = useWords();
+  const { data: rounds = [] } = useRoundsQuery();
+  const open = rounds.filter((round) => round.jobIds.includes(board.id) && !isFinished(round));
   const urgent = jobFailures(board.lines);
   const arriving = board.orders.filter(({ state }) => ARRIVING.has(state));
   const unplacedLines = board.orders
@@ -21,7 +24,7 @@ export function Today({ board }: { board: BoardView }) {
   return (
     <aside className={styles.today}>
       <h2>{words('board.today')}</h2>
-      {urgent.length + arriving.length === 0 && <p>{words('board.nothing')}</p>}
+      {urgent.length + arriving.length + overdue.size + open.length === 0 && <p>{words('board.nothing')}</p>}
       <ul>
         {urgent.slice(0, MOST_URGENT).map(({ id, tag, remarks, failure, line, ...position }) => (
           <li key={id} data-urgent>
@@ -43,6 +46,20 @@ export function Today({ board }: { board: BoardView }) {
         {urgent.length > MOST_URGENT && (
           <li>{words('board.moreUrgent', { count: urgent.length - MOST_URGENT })}</li>
         )}
+        {overdue.size > 0 && (
+          <li>
+            <Link to={`/jobs/${board.id}/rounds`}>
+              {words('rounds.todayOverdue', { count: overdue.size })}
+            </Link>
+          </li>
+        )}
+        {open.map(({ id, name, done, notDone, stops }) => (
+          <li key={id}>
+            <Link to={`/rounds/${id}`}>
+              {words('rounds.todayRound', { name, done: done + notDone, stops })}
+            </Link>
+          </li>
+        ))}
         {arriving.map(({ id, supplier, state, lines, leadDays }) => (
           <li key={id}>
             <Link to={`/jobs/${board.id}/orders`}>

@@ -140,7 +140,6 @@ export function OrderSection({ jobId, order, marked, mark, till }: OrderSectionP
       )}
       {open?.to === 'receive' && (
         <ReceiveDialog
-          jobId={jobId}
           line={lines.find(({ id }) => id === open.line.id) ?? open.line}
           close={() => setOpen(undefined)}
         />

@@ -14,26 +14,24 @@ import { useState } from 'react';
 import { VerdictMark } from '../../kit/VerdictMark';
 import { useFigures } from '../../kit/useFigures';
 import { whenWords } from '../../kit/when';
-import { failureText } from '../../store/failure';
-import { useDraftIds } from '../../store/draft-ids';
-import { useReceiveMutation } from '../../store/orders-api';
+import { newId } from '../../store/new-id';
+import { useOutbox } from '../../store/useOutbox';
 import { useWords } from '../../words';
 import styles from './Orders.module.css';
 
 interface ReceiveDialogProps {
-  jobId: string;
   line: OrderLineView;
   close: () => void;
 }
 
 /** At the tailgate: how many came and what is cast on them, held against the line; each difference is named before it stays. */
-export function ReceiveDialog({ jobId, line, close }: ReceiveDialogProps) {
+export function ReceiveDialog({ line, close }: ReceiveDialogProps) {
   const left = line.quantity - line.received;
   const [quantity, setQuantity] = useState(String(left));
   const [casting, setCasting] = useState('');
   const [note, setNote] = useState('');
-  const ids = useDraftIds(`receipt ${line.id} ${line.received}`);
-  const [receive, { isLoading }] = useReceiveMutation();
+  const outbox = useOutbox();
+  const [isBusy, setBusy] = useState(false);
   const { enqueueSnackbar } = useSnackbar();
   const isPhone = useMediaQuery('(max-width: 700px)');
   const figures = useFigures();
@@ -44,24 +42,17 @@ export function ReceiveDialog({ jobId, line, close }: ReceiveDialogProps) {
     line.spec && casting.trim() !== '' ? castingAgainstOrder(line.spec, casting, figures.system) : undefined;
   const differs = (check?.differences.length ?? 0) > 0;
   const send = async (accepted: boolean): Promise<void> => {
-    try {
-      await receive({
-        jobId,
-        lineId: line.id,
-        receipt: {
-          id: ids.of(`${pieces} ${casting} ${accepted} ${note}`),
-          quantity: pieces,
-          casting,
-          accepted,
-          note,
-        },
-      }).unwrap();
-      ids.answered();
-      enqueueSnackbar(words(accepted ? 'receiving.done' : 'receiving.returned', { count: pieces }));
-      close();
-    } catch (error) {
-      enqueueSnackbar(failureText(error), { variant: 'error' });
-    }
+    setBusy(true);
+    const sent = await outbox({
+      title: words('receiving.receipt', { line: line.text }),
+      path: `order-lines/${line.id}/receipts`,
+      body: { id: newId(), quantity: pieces, casting, accepted, note },
+    });
+    setBusy(false);
+    if (sent.kind === 'refused') return void enqueueSnackbar(sent.refusal, { variant: 'error' });
+    const said = accepted ? 'receiving.done' : 'receiving.returned';
+    enqueueSnackbar(words(sent.kind === 'waits' ? 'receiving.waits' : said, { count: pieces }));
+    close();
   };
   return (
     <Dialog open fullWidth fullScreen={isPhone} maxWidth="sm" onClose={close} aria-labelledby="receive-title">
@@ -113,14 +104,14 @@ export function ReceiveDialog({ jobId, line, close }: ReceiveDialogProps) {
         <Button onClick={close}>{words('receiving.cancel')}</Button>
         <Button
           variant={differs ? 'contained' : 'text'}
-          disabled={!isGood || isLoading}
+          disabled={!isGood || isBusy}
           onClick={() => void send(false)}
         >
           {words('receiving.back')}
         </Button>
         <Button
           variant={differs ? 'outlined' : 'contained'}
-          disabled={!isGood || isLoading}
+          disabled={!isGood || isBusy}
           onClick={() => void send(true)}
         >
           {words(differs ? 'receiving.keep' : 'receiving.take')}

@@ -13,7 +13,6 @@ import { useWriteFinding } from './useWriteFinding';
 
 interface FindingBarProps {
   position: PositionView;
-  lineId: string;
   /** The sentence, without units. */
   text: string;
   finding: Omit<BenchFinding, 'case'>;
@@ -26,20 +25,12 @@ interface FindingBarProps {
 }
 
 /** What the simulation comes to, in a sentence with its figures; written to the position's log, or sent as a link. */
-export function FindingBar({
-  position,
-  lineId,
-  text,
-  finding,
-  query,
-  isPending = false,
-  children,
-}: FindingBarProps) {
+export function FindingBar({ position, text, finding, query, isPending = false, children }: FindingBarProps) {
   const figures = useFigures();
   const words = useWords();
   const mayWrite = useMay('record');
   const { enqueueSnackbar } = useSnackbar();
-  const { write, isWriting } = useWriteFinding(position, lineId);
+  const { write, isWriting } = useWriteFinding(position);
 
   const copyLink = async (): Promise<void> => {
     try {

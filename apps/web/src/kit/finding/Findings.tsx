@@ -12,18 +12,17 @@ import { useWriteFinding } from './useWriteFinding';
 
 interface FindingsProps {
   position: PositionView;
-  lineId: string;
   findings: ReturnType<typeof useFindings>;
   /** Where the position's bench is. */
   benchAt: string;
 }
 
 /** What the bench found here, with its figures, who found it, and the way back to the case. */
-export function Findings({ position, lineId, findings, benchAt }: FindingsProps) {
+export function Findings({ position, findings, benchAt }: FindingsProps) {
   const figures = useFigures();
   const words = useWords();
   const mayWrite = useMay('record');
-  const { takeBack, isWriting } = useWriteFinding(position, lineId);
+  const { takeBack, isWriting } = useWriteFinding(position);
   if (findings.length === 0) return null;
   return (
     <section className={styles.found} aria-label={words('bench.found')}>

@@ -16,6 +16,7 @@ const entry = (finding: BenchFinding, text = 'Take at least 0.7 s to shut it.'):
   text,
   turns: null,
   found: null,
+  visit: null,
   finding,
   happenedAt: '2026-11-26T00:00:00Z',
   by: 'Joss',

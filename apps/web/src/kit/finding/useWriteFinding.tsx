@@ -1,40 +1,27 @@
-import type { EntryRequest, PositionView } from '@grevik/contracts';
+import type { PositionView } from '@grevik/contracts';
 import type { BenchFinding } from '@grevik/core';
 import { Button } from '@mui/material';
 import { useSnackbar } from 'notistack';
-import { useRef } from 'react';
-import { failureText } from '../../store/failure';
-import { useAddEntryMutation } from '../../store/log-api';
 import { newId } from '../../store/new-id';
+import { useWriteEntry } from '../../store/useWriteEntry';
 import { useWords } from '../../words';
 
 /** Writes what the bench found to a position's log; an entry is never edited, so that taking it back is another. */
-export function useWriteFinding(position: PositionView, lineId: string) {
-  const [add, { isLoading }] = useAddEntryMutation();
+export function useWriteFinding(position: PositionView) {
+  const { write: writeEntry, isWriting } = useWriteEntry(position);
   const { enqueueSnackbar, closeSnackbar } = useSnackbar();
   const words = useWords();
 
-  /** What the server has not answered yet: pressing again sends the same entry, which is stored once. */
-  const draft = useRef<EntryRequest>(undefined);
   const store = async (text: string, finding: BenchFinding): Promise<boolean> => {
-    const isSame = JSON.stringify(draft.current?.finding) === JSON.stringify(finding);
-    const begun = isSame && draft.current?.text === text ? draft.current : undefined;
-    const entry = begun ?? {
+    const sent = await writeEntry({
       id: newId(),
-      kind: 'bench' as const,
+      kind: 'bench',
       text,
       finding,
       happenedAt: new Date().toISOString(),
-    };
-    draft.current = entry;
-    try {
-      await add({ positionId: position.id, lineId, entry }).unwrap();
-      draft.current = undefined;
-      return true;
-    } catch (error) {
-      enqueueSnackbar(failureText(error), { variant: 'error' });
-      return false;
-    }
+    });
+    if (sent.kind === 'refused') enqueueSnackbar(sent.refusal, { variant: 'error' });
+    return sent.kind !== 'refused';
   };
   const takeBack = (text: string, { bench, verdict, valve }: BenchFinding): Promise<boolean> =>
     store(words('bench.takenBack', { text }), {
@@ -59,5 +46,5 @@ export function useWriteFinding(position: PositionView, lineId: string) {
       ),
     });
   };
-  return { write, takeBack, isWriting: isLoading };
+  return { write, takeBack, isWriting };
 }

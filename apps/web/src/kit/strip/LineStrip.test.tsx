@@ -38,6 +38,7 @@ function strip(...positions: Partial<PositionView>[]) {
       current={all[0]!}
       models={[BALL]}
       settings={houseRuleSettings()}
+      overdue={new Set(['p1'])}
       addressOf={({ tag }) => `/here/${tag}`}
       walk={() => undefined}
     />,

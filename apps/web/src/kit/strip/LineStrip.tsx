@@ -1,6 +1,7 @@
 import type { LineView, ModelView, PositionView } from '@grevik/contracts';
 import { MEDIUM_FACTS, pickedNow, valveFailure } from '@grevik/core';
 import type { HouseRuleSettings } from '@grevik/core';
+import Schedule from '@mui/icons-material/Schedule';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import { useSwipeable } from 'react-swipeable';
@@ -20,6 +21,8 @@ interface LineStripProps {
   current: PositionView | undefined;
   models: readonly ModelView[];
   settings: HouseRuleSettings;
+  /** Positions at which something is overdue. */
+  overdue: ReadonlySet<string>;
   /** Where a position's screen is. */
   addressOf: (position: PositionView) => string;
   /** Walks by a number of positions: 1 with the water, -1 against it. */
@@ -27,7 +30,7 @@ interface LineStripProps {
 }
 
 /** The line as it runs: source on the left, positions hung on it in order, with how far each is decided. */
-export function LineStrip({ line, current, models, settings, addressOf, walk }: LineStripProps) {
+export function LineStrip({ line, current, models, settings, overdue, addressOf, walk }: LineStripProps) {
   const words = useWords();
   const here = useRef<HTMLLIElement>(null);
   const swipe = useSwipeable({
@@ -79,6 +82,7 @@ export function LineStrip({ line, current, models, settings, addressOf, walk }: 
               settings={settings}
               address={addressOf(position)}
               isCurrent={position.id === current?.id}
+              isOverdue={overdue.has(position.id)}
             />
           </li>
         ))}
@@ -94,9 +98,18 @@ interface StripPositionProps extends Pick<LineStripProps, 'line' | 'models' | 's
   position: PositionView;
   address: string;
   isCurrent: boolean;
+  isOverdue: boolean;
 }
 
-function StripPosition({ position, line, models, settings, address, isCurrent }: StripPositionProps) {
+function StripPosition({
+  position,
+  line,
+  models,
+  settings,
+  address,
+  isCurrent,
+  isOverdue,
+}: StripPositionProps) {
   const figures = useFigures();
   const words = useWords();
   const { tag, duty } = position;
@@ -119,7 +132,9 @@ function StripPosition({ position, line, models, settings, address, isCurrent }:
             ? 'line.picked'
             : 'line.notPicked',
     ),
+    ...(line.handedOverAt !== null ? [words('line.inService')] : []),
     ...(isFailing ? [words('board.states.act')] : []),
+    ...(isOverdue ? [words('rounds.isOverdue')] : []),
   ];
   return (
     <Link
@@ -133,7 +148,11 @@ function StripPosition({ position, line, models, settings, address, isCurrent }:
         <i className={wasFound ? styles.done : undefined} />
         <i className={dutyKnown ? styles.done : undefined} />
         <i className={isPicked ? styles.done : undefined} />
+        {line.handedOverAt !== null && <i className={styles.inService} />}
         {(nowOut || isCrossed) && <b className={styles.warning}>!</b>}
+        {isOverdue && (
+          <Schedule className={styles.overdue} aria-hidden="true" titleAccess={words('rounds.isOverdue')} />
+        )}
       </span>
       <PositionSymbol type={picked?.model.type} asked={duty.function} isFailing={isFailing} />
       <span className={styles.tag}>

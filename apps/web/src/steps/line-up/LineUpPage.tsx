@@ -153,12 +153,7 @@ export function LineUpPage() {
           <AskFirst line={line} position={position} looked={looked} />
           <DutyFacts duty={duty} />
           <CurrentPick line={line} position={position} models={models} settings={settings} />
-          <Findings
-            position={position}
-            lineId={line.id}
-            findings={findings}
-            benchAt={`${lineAt}/bench/${tagAt}`}
-          />
+          <Findings position={position} findings={findings} benchAt={`${lineAt}/bench/${tagAt}`} />
           <p className={styles.caution}>{MEDIUM_FACTS[line.medium].caution}</p>
         </aside>
         {models.length === 0 ? (

@@ -3,22 +3,22 @@ import { ENTRY_KINDS, ENTRY_KIND_TABLE, type EntryKind } from '@grevik/core';
 import { Alert, Button, MenuItem, TextField } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { type FormEvent, useState } from 'react';
-import { failureText, refusalOf } from '../../store/failure';
-import { useAddEntryMutation } from '../../store/log-api';
 import { newId } from '../../store/new-id';
+import { useWriteEntry } from '../../store/useWriteEntry';
 import { useWords } from '../../words';
 import styles from './LogPage.module.css';
 import { FlowFields, type FlowTyped, NO_FLOW_TYPED, flowFacts } from '../../kit/found/FlowFields';
 import { TurnsField, turnsOf } from '../../kit/found/TurnsField';
 
-/** Writes one fact. Its id is made here, and stays until it is stored: sending it twice stores it once. */
-export function EntryForm({ position, lineId }: { position: PositionView; lineId: string }) {
+/** Writes one fact. Its id is made here: sent twice it is stored once. */
+export function EntryForm({ position }: { position: PositionView }) {
   const [id, setId] = useState(() => newId());
   const [kind, setKind] = useState<EntryKind>('note');
   const [text, setText] = useState('');
   const [turns, setTurns] = useState('');
   const [flow, setFlow] = useState<FlowTyped>(NO_FLOW_TYPED);
-  const [add, { isLoading, error }] = useAddEntryMutation();
+  const { write, isWriting } = useWriteEntry(position);
+  const [trouble, setTrouble] = useState<string>();
   const { enqueueSnackbar } = useSnackbar();
   const words = useWords();
   const turned = kind === 'turned' ? turnsOf(turns) : undefined;
@@ -36,9 +36,10 @@ export function EntryForm({ position, lineId }: { position: PositionView; lineId
       ...(typeof turned === 'number' && { turns: turned }),
       ...(flowFound && { found: flowFound }),
     };
-    const { data } = await add({ positionId: position.id, lineId, entry });
-    if (!data) return;
-    enqueueSnackbar(words('log.added', { tag: position.tag }));
+    const sent = await write(entry);
+    setTrouble(sent.kind === 'refused' ? sent.refusal : undefined);
+    if (sent.kind === 'refused') return;
+    enqueueSnackbar(words(sent.kind === 'waits' ? 'log.waits' : 'log.added', { tag: position.tag }));
     setId(newId());
     setText('');
     setTurns('');
@@ -76,13 +77,11 @@ export function EntryForm({ position, lineId }: { position: PositionView; lineId
       <Button
         type="submit"
         variant="contained"
-        disabled={isLoading || saysNothing || turned === 'wrong' || isFlowWrong}
+        disabled={isWriting || saysNothing || turned === 'wrong' || isFlowWrong}
       >
-        {words(isLoading ? 'app.saving' : 'log.add')}
+        {words(isWriting ? 'app.saving' : 'log.add')}
       </Button>
-      {error !== undefined && (
-        <Alert severity="error">{refusalOf(error) ? failureText(error) : words('log.kept')}</Alert>
-      )}
+      {trouble !== undefined && <Alert severity="error">{trouble}</Alert>}
       <p>{words('log.neverEdited')}</p>
     </form>
   );

@@ -5,6 +5,7 @@ import { factName, factWords, factsApart } from '../../kit/duty/field-words';
 import { useFigures } from '../../kit/useFigures';
 import { dateWords, whenWords } from '../../kit/when';
 import { useWords } from '../../words';
+import { VisitSaid } from './Life';
 import styles from './LogPage.module.css';
 
 interface HappenedProps {
@@ -34,13 +35,14 @@ export function Happened({ history: { changes, entries }, models }: HappenedProp
   );
 }
 
-function Entry({ entry: { by, kind, text, turns, found } }: { entry: EntryView }) {
+function Entry({ entry: { by, kind, text, turns, found, visit } }: { entry: EntryView }) {
   const figures = useFigures();
   const words = useWords();
   return (
     <div>
       <b>{ENTRY_KIND_TABLE[kind].words}</b>
       {turns !== null && `, ${words('log.turnsFigure', { turns })}`}
+      {visit && <VisitSaid visit={visit} />}
       {found && <p>{foundWords(found, words, figures)}</p>}
       {text !== '' && <p className={styles.words}>{text}</p>}
       <span>{by}</span>

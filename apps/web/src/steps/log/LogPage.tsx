@@ -4,19 +4,23 @@ import { useHistoryQuery } from '../../store/log-api';
 import { useWords } from '../../words';
 import { EntryForm } from './EntryForm';
 import { Happened } from './Happened';
+import { Life } from './Life';
 import styles from './LogPage.module.css';
 
 /** What was written and changed at a position, newest first; and room to write the next. */
 export function LogPage() {
-  const { line, position, models } = useLineFrame();
+  const { position, models } = useLineFrame();
   const { data, error, isError, refetch } = useHistoryQuery(position.id);
   const words = useWords();
   return (
     <div className={styles.page}>
       <h1>{words('log.title', { tag: position.tag })}</h1>
-      <EntryForm key={position.id} position={position} lineId={line.id} />
+      <EntryForm key={position.id} position={position} />
       {isError && <Failure error={error} retry={() => void refetch()} />}
       {!data && !isError && <Loading what={words('log.what')} />}
+      {data && (
+        <Life entries={data.entries} positionId={position.id} tag={position.tag} photos={position.photos} />
+      )}
       {data && <Happened history={data} models={models} />}
     </div>
   );

@@ -1,8 +1,9 @@
 import '@testing-library/jest-dom';
-import type { EntryRequest, HistoryView, PositionChangeView } from '@grevik/contracts';
+import type { EntriesRequest, EntryRequest, HistoryView, PositionChangeView } from '@grevik/contracts';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { BALL, POSITION } from '../../testing/demo';
+import { device } from '../../store/device-database';
 import { show } from '../../testing/render';
 import { serve } from '../../testing/server';
 import { EntryForm } from './EntryForm';
@@ -13,6 +14,7 @@ const HISTORY: HistoryView<PositionChangeView> = {
     {
       id: 'e1',
       found: null,
+      visit: null,
       finding: null,
       kind: 'turned',
       text: 'Stiff.',
@@ -92,30 +94,47 @@ describe('the log', () => {
 });
 
 describe('writing an entry', () => {
-  it('keeps id and words until it is stored, so that sending it twice stores it once', async () => {
+  beforeEach(() => device.unsent.clear());
+
+  it('keeps it on the device where there is no network, and sends it before the next', async () => {
     let down = true;
     const asked = serve(({ body }) => {
       if (down) throw new TypeError('no network');
-      return { status: 201, body: { ...(body as EntryRequest), by: 'Ada' } };
+      const { entries } = body as EntriesRequest;
+      return { body: { results: entries.map(({ entry: { id } }) => ({ id, refusal: null })) } };
     });
-    show(<EntryForm position={POSITION} lineId="line" />);
+    const write = async (text: string): Promise<void> => {
+      await userEvent.type(screen.getByLabelText('Text'), text);
+      await userEvent.click(screen.getByRole('button', { name: 'Save entry' }));
+    };
+    show(<EntryForm position={POSITION} />);
     expect(screen.getByRole('button', { name: 'Save entry' })).toBeDisabled();
-    await userEvent.type(screen.getByLabelText('Text'), 'Drips at the nut.');
-    await userEvent.click(screen.getByRole('button', { name: 'Save entry' }));
-    expect(await screen.findByRole('alert')).toHaveTextContent('Your text is kept');
-    expect(screen.getByLabelText('Text')).toHaveValue('Drips at the nut.');
-    down = false;
-    await userEvent.click(screen.getByRole('button', { name: 'Save entry' }));
-    expect(await screen.findByText('CW-103: entry saved')).toBeInTheDocument();
-    const [first, second] = asked.map(({ body }) => body as EntryRequest);
-    expect(second?.id).toBe(first?.id);
-    expect(second).toMatchObject({ kind: 'note', text: 'Drips at the nut.' });
+    await write('Drips at the nut.');
+    expect(await screen.findByText('CW-103: entry kept on this device, sent later')).toBeInTheDocument();
     expect(screen.getByLabelText('Text')).toHaveValue('');
+    const [first] = asked.map(({ body }) => body as EntryRequest);
+    down = false;
+    await write('Tightened.');
+    expect(await screen.findByText('CW-103: entry saved')).toBeInTheDocument();
+    const [again, second] = (asked[1]?.body as EntriesRequest).entries.map(({ entry }) => entry);
+    expect(again).toEqual(first);
+    expect(second).toMatchObject({ kind: 'note', text: 'Tightened.' });
+    expect(second?.id).not.toBe(first?.id);
+  });
+
+  it('keeps the words in the form where the server refuses them', async () => {
+    serve(() => ({ status: 400, body: { error: { code: 'invalid-input', message: 'text is too long.' } } }));
+    show(<EntryForm position={POSITION} />);
+    await userEvent.type(screen.getByLabelText('Text'), 'Drips.');
+    await userEvent.click(screen.getByRole('button', { name: 'Save entry' }));
+    expect(await screen.findByRole('alert')).toHaveTextContent('text is too long.');
+    expect(screen.getByLabelText('Text')).toHaveValue('Drips.');
+    expect(await device.unsent.count()).toBe(0);
   });
 
   it('asks for turns where it was turned, and takes only a number', async () => {
     const asked = serve(({ body }) => ({ status: 201, body: { ...(body as EntryRequest), by: 'Ada' } }));
-    show(<EntryForm position={POSITION} lineId="line" />);
+    show(<EntryForm position={POSITION} />);
     await userEvent.click(screen.getByRole('combobox', { name: 'Kind' }));
     await userEvent.click(screen.getByRole('option', { name: 'Operated' }));
     await userEvent.type(screen.getByLabelText('Turns, open to closed'), 'many');
@@ -128,7 +147,7 @@ describe('writing an entry', () => {
 
   it('takes the flow before and after where less comes back', async () => {
     const asked = serve(({ body }) => ({ status: 201, body: { ...(body as EntryRequest), by: 'Ada' } }));
-    show(<EntryForm position={POSITION} lineId="line" />);
+    show(<EntryForm position={POSITION} />);
     await userEvent.click(screen.getByRole('combobox', { name: 'Kind' }));
     await userEvent.click(screen.getByRole('option', { name: 'Less flow than before, or none' }));
     await userEvent.type(screen.getByLabelText('Text'), 'After the meter was changed.');

@@ -12,6 +12,7 @@ import { Link } from 'react-router';
 import { UrgentFinding } from '../../kit/found/UrgentFinding';
 import { useWalk } from '../../kit/isolation/useWalk';
 import { VerdictMark } from '../../kit/VerdictMark';
+import { dateWords } from '../../kit/when';
 import { unbroken } from '../../kit/unbroken';
 import { useFigures } from '../../kit/useFigures';
 import { useWords } from '../../words';
@@ -41,6 +42,8 @@ export function SchedulePage() {
           <p>
             {jobName} · {companyName} ·{' '}
             {new Intl.DateTimeFormat('en', { dateStyle: 'long' }).format(new Date())}
+            {line.handedOverAt !== null &&
+              ` · ${words('line.inServiceSince', { date: dateWords(line.handedOverAt) })}`}
           </p>
         </div>
         <div className={`${styles.actions} no-print`}>

@@ -2,11 +2,13 @@ import type { LineView, StartUpView } from '@grevik/contracts';
 import { Alert, Button, TextField } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { useFigures } from '../../kit/useFigures';
 import { dateWords } from '../../kit/when';
 import { failureText } from '../../store/failure';
 import { useMay } from '../../store/people-api';
 import { useHandOverMutation } from '../../store/start-up-api';
 import { useWords } from '../../words';
+import { startUpFile } from './start-up-files';
 import styles from './StartUp.module.css';
 
 interface HandOverProps {
@@ -22,6 +24,7 @@ export function HandOver({ line, view: { handedOver }, isComplete }: HandOverPro
   const [handOver, { isLoading, error }] = useHandOverMutation();
   const mayHandOver = useMay('walk');
   const words = useWords();
+  const { system } = useFigures();
   return (
     <section className={styles.handOver} aria-label={words('startUp.handOver.title')}>
       <h2>{words('startUp.handOver.title')}</h2>
@@ -71,7 +74,11 @@ export function HandOver({ line, view: { handedOver }, isComplete }: HandOverPro
           </Button>
         </form>
       )}
-      <Link to={`/jobs/${line.jobId}/lines/${line.id}/chart`}>{words('startUp.handOver.chart')}</Link>
+      <p className="no-print">
+        <Link to={`/jobs/${line.jobId}/lines/${line.id}/chart`}>{words('startUp.handOver.chart')}</Link>
+        <br />
+        <a href={startUpFile(line.id, 'record', { system })}>{words('startUp.handOver.record')}</a>
+      </p>
     </section>
   );
 }

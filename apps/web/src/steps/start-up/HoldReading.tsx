@@ -1,4 +1,4 @@
-import type { ReadingView, SamplesView } from '@grevik/contracts';
+import type { HoldReadingView } from '@grevik/contracts';
 import {
   EXAMPLES,
   type HoldSample,
@@ -10,22 +10,25 @@ import {
   samplesOfColumns,
 } from '@grevik/core';
 import { Alert, Button, TextField } from '@mui/material';
+import { useSnackbar } from 'notistack';
 import { Suspense, lazy, useMemo, useState } from 'react';
 import { useFigures } from '../../kit/useFigures';
-import { dateWords } from '../../kit/when';
-import { failureText } from '../../store/failure';
-import { useAddSamplesMutation, useEndReadingMutation, useSamplesQuery } from '../../store/start-up-api';
+import { useOutbox } from '../../store/useOutbox';
+import { useSamplesQuery } from '../../store/start-up-api';
 import { useWords } from '../../words';
+import { DeviceTrouble } from './DeviceTrouble';
+import { Gauge } from './Gauge';
+import { NO_SAMPLES } from './reading-from';
+import { ReadingFoot } from './ReadingFoot';
 import styles from './StartUp.module.css';
 
 /** Charts come after the figures, and their library with them. */
 const ReadingChart = lazy(() => import('./ReadingChart'));
 
 const LIVE_MS = 2000;
-const NONE: SamplesView = { timeS: [], pressurePa: [], temperatureC: [] };
 
 interface HoldReadingProps {
-  reading: ReadingView;
+  reading: HoldReadingView;
   isPlastic: boolean;
   mayRecord: boolean;
 }
@@ -34,13 +37,12 @@ interface HoldReadingProps {
 export function HoldReading({ reading, isPlastic, mayRecord }: HoldReadingProps) {
   const words = useWords();
   const figures = useFigures();
-  const { id, given, endedAt, startedAt, startedBy } = reading;
+  const { id, given, endedAt, startedAt } = reading;
   const isRunning = endedAt === null;
-  const { data: kept = NONE } = useSamplesQuery(id, {
+  const { data: kept = NO_SAMPLES } = useSamplesQuery(id, {
     pollingInterval: isRunning ? LIVE_MS : 0,
     refetchOnMountOrArgChange: true,
   });
-  const [end, { isLoading, error }] = useEndReadingMutation();
   const samples = useMemo(() => samplesOfColumns(kept), [kept]);
   const soFar = useMemo(
     () => (samples.length > 0 ? holdSoFar({ ...given, samples }) : undefined),
@@ -85,31 +87,15 @@ export function HoldReading({ reading, isPlastic, mayRecord }: HoldReadingProps)
       <Suspense>
         <ReadingChart given={given} samples={samples} />
       </Suspense>
+      {isRunning && <DeviceTrouble device={reading.device} startedAt={startedAt} />}
       {test && <p>{meaning(test, samples)}</p>}
       {isRunning && isPlastic && verdict === 'leaks' && <p>{words('hold.says.plastic')}</p>}
       {isRunning && soFar && soFar.missingS > 0 && soFar.heldS > 0 && (
         <p>{words('hold.wait', { count: Math.max(1, Math.ceil(given.holdS / 60)) })}</p>
       )}
-      {isRunning ? (
-        <p className={styles.soft}>{words('hold.running', { time: clock(startedAt), by: startedBy })}</p>
-      ) : (
-        <p className={styles.soft}>{words('startUp.signed', { by: startedBy, date: dateWords(endedAt) })}</p>
-      )}
-      {error !== undefined && <Alert severity="error">{failureText(error)}</Alert>}
-      {isRunning && mayRecord && (
-        <>
-          {reading.source === 'typed' && <TypedSample id={id} lastS={last?.timeS} />}
-          <Button
-            className="no-print"
-            variant="outlined"
-            size="small"
-            disabled={isLoading}
-            onClick={() => void end(id)}
-          >
-            {words('hold.stop')}
-          </Button>
-        </>
-      )}
+      <ReadingFoot reading={reading} mayRecord={mayRecord}>
+        {reading.source === 'typed' && <TypedSample id={id} lastS={last?.timeS} />}
+      </ReadingFoot>
     </section>
   );
 
@@ -148,23 +134,13 @@ export function HoldReading({ reading, isPlastic, mayRecord }: HoldReadingProps)
   }
 }
 
-function Gauge({ term, said }: { term: string; said: string }) {
-  return (
-    <div>
-      <dt>{term}</dt>
-      <dd>{said}</dd>
-    </div>
-  );
-}
-
-const clock = (at: string): string =>
-  new Intl.DateTimeFormat('en', { hour: 'numeric', minute: '2-digit' }).format(new Date(at));
-
 /** A reading typed from the gauge: minutes since the start, pressure, and temperature where somebody read it. */
 function TypedSample({ id, lastS }: { id: string; lastS: number | undefined }) {
   const [typed, setTyped] = useState({ minutes: '', gauge: '', pipe: '' });
   const [trouble, setTrouble] = useState<string>();
-  const [add, { isLoading }] = useAddSamplesMutation();
+  const send = useOutbox();
+  const [isSending, setSending] = useState(false);
+  const { enqueueSnackbar } = useSnackbar();
   const words = useWords();
   const save = async (): Promise<void> => {
     try {
@@ -177,11 +153,21 @@ function TypedSample({ id, lastS }: { id: string; lastS: number | undefined }) {
         pressurePa: [parseQuantity(typed.gauge, 'pressure')],
         ...(pipe !== undefined && { temperatureC: [pipe] }),
       };
-      await add({ id, samples }).unwrap();
+      setSending(true);
+      const sent = await send({
+        title: words('hold.gaugeAt'),
+        path: `readings/${id}/samples`,
+        body: samples,
+      });
+      setSending(false);
+      if (sent.kind === 'refused') return setTrouble(sent.refusal);
+      if (sent.kind === 'waits')
+        enqueueSnackbar(words('startUp.savedHere', { title: words('hold.gaugeAt') }));
       setTyped({ minutes: '', gauge: '', pipe: '' });
       setTrouble(undefined);
     } catch (error) {
-      setTrouble(error instanceof InvalidInput ? error.message : failureText(error));
+      if (!(error instanceof InvalidInput)) throw error;
+      setTrouble(error.message);
     }
   };
   const field = (name: keyof typeof typed, label: string, hint: string) => (
@@ -206,7 +192,7 @@ function TypedSample({ id, lastS }: { id: string; lastS: number | undefined }) {
       {field('minutes', words('hold.timeMin'), lastS === undefined ? '0' : `> ${lastS / 60}`)}
       {field('gauge', words('hold.gaugeAt'), words('startUp.typeLike', { example: EXAMPLES.pressure }))}
       {field('pipe', words('hold.pipeAt'), words('startUp.typeLike', { example: EXAMPLES.temperature }))}
-      <Button type="submit" variant="contained" disabled={isLoading}>
+      <Button type="submit" variant="contained" disabled={isSending}>
         {words('hold.add')}
       </Button>
       {trouble !== undefined && <Alert severity="error">{trouble}</Alert>}

@@ -1,15 +1,17 @@
 import type { StartUpView } from '@grevik/contracts';
 import {
-  HOLD_RULES,
   MEDIUM_FACTS,
   type StartedLine,
   hasPlastic,
   heldLine,
+  holdRule,
   isBuried,
   lineKindOf,
 } from '@grevik/core';
 import { useFigures } from '../../kit/useFigures';
+import { Link } from 'react-router';
 import { dateWords } from '../../kit/when';
+import { useCompanyQuery } from '../../store/api';
 import { useWords } from '../../words';
 import { HoldReading } from './HoldReading';
 import { HoldStart } from './HoldStart';
@@ -26,27 +28,22 @@ export function HoldStep({ line, view, mayRecord }: HoldStepProps) {
   const words = useWords();
   const figures = useFigures();
   const kind = lineKindOf({ medium: line.medium, isBuried: isBuried(line) });
-  const rule = kind && HOLD_RULES[kind];
+  const { data: company } = useCompanyQuery();
+  const rule = kind && holdRule(kind, company?.holdRules ?? {});
   const held = heldLine(line);
-  const [latest, ...earlier] = view.readings;
+  const [pressurePa, holdS] = [rule?.pressurePa(held), rule?.holdS(held)];
+  const [latest, ...earlier] = view.readings.filter((reading) => reading.step === 'hold');
   const isRunning = latest?.endedAt === null;
   return (
     <>
       <p>
-        {rule
-          ? words('hold.rule', { kind: rule.words, asks: rule.asks, source: rule.source })
-          : words('hold.noRule', { medium: MEDIUM_FACTS[line.medium].words })}
+        {says()} <Link to="/house-rules#hold-rules">{words('hold.changeRules')}</Link>
       </p>
       {latest && (
         <HoldReading key={latest.id} reading={latest} isPlastic={hasPlastic(line)} mayRecord={mayRecord} />
       )}
-      {mayRecord && !isRunning && (
-        <HoldStart
-          line={line}
-          by={rule?.by ?? 'water'}
-          pressurePa={rule?.pressurePa(held)}
-          holdS={rule?.holdS(held)}
-        />
+      {mayRecord && !isRunning && company && (
+        <HoldStart line={line} by={rule?.by ?? 'water'} pressurePa={pressurePa} holdS={holdS} />
       )}
       {earlier.length > 0 && (
         <section className={styles.earlier}>
@@ -64,4 +61,19 @@ export function HoldStep({ line, view, mayRecord }: HoldStepProps) {
       )}
     </>
   );
+
+  /** The rule that holds here, and by whose word. */
+  function says(): string {
+    if (!rule) return words('hold.noRule', { medium: MEDIUM_FACTS[line.medium].words });
+    const { words: kindWords, asks, source, isOwn } = rule;
+    if (!isOwn) return words('hold.rule', { kind: kindWords, asks, source });
+    return words('hold.ownRule', {
+      kind: kindWords,
+      asks,
+      source,
+      pressure:
+        pressurePa === undefined ? words('hold.noPressure') : figures.quantity(pressurePa, 'pressure'),
+      time: holdS === undefined ? words('hold.noTime') : figures.quantity(holdS, 'time'),
+    });
+  }
 }

@@ -6,8 +6,8 @@ import { Link } from 'react-router';
 import { useMay } from '../../store/people-api';
 import { useWords } from '../../words';
 import { HoldStep } from './HoldStep';
-import { ItemForm } from './ItemForm';
 import styles from './StartUp.module.css';
+import { StepItems } from './StepItems';
 import { useWriteStartUp } from './useWriteStartUp';
 
 interface StepPanelProps {
@@ -22,8 +22,8 @@ interface StepPanelProps {
 export function StepPanel({ step, line, view, isClosed }: StepPanelProps) {
   const words = useWords();
   const mayRecord = useMay('record') && !isClosed;
-  const { title, caution, items, fields, state, waitsFor } = step;
-  const isReading = step.reading === 'hold' && view.readings.length > 0;
+  const { title, caution, state, waitsFor } = step;
+  const isReading = step.reading === 'hold' && view.readings.some((reading) => reading.step === 'hold');
   return (
     <section className={styles.panel} aria-labelledby="start-up-step">
       <Link className={`${styles.back} no-print`} to="?" replace>
@@ -51,19 +51,7 @@ export function StepPanel({ step, line, view, isClosed }: StepPanelProps) {
       {step.reading === 'hold' ? (
         <HoldStep line={line} view={view} mayRecord={mayRecord} />
       ) : (
-        <ul className={styles.items}>
-          {items.map((item) => (
-            <li key={item.id}>
-              <ItemForm
-                key={item.at ?? ''}
-                step={step.id}
-                item={item}
-                fields={fields}
-                mayRecord={mayRecord}
-              />
-            </li>
-          ))}
-        </ul>
+        <StepItems step={step} view={view} mayRecord={mayRecord} />
       )}
       {mayRecord && <Skipping step={step} />}
     </section>

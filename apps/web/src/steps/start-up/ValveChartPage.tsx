@@ -1,42 +1,44 @@
-import type { PositionView } from '@grevik/contracts';
-import { type StepValues, isFuelGas, isQuarterTurn, stemTurns } from '@grevik/core';
-import { Button } from '@mui/material';
+import { PAPERS, type Paper } from '@grevik/contracts';
+import { type ChartedValve, capitalized, isFuelGas, positionWords, valveChart } from '@grevik/core';
+import { Button, TextField } from '@mui/material';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
 import { saveCsv } from '../../kit/figure/save-file';
-import { furtherRemarks, shortName } from '../../kit/position-name';
+import { shortName } from '../../kit/position-name';
 import { useFigures } from '../../kit/useFigures';
+import { useWalk } from '../../kit/isolation/useWalk';
+import { Plan } from '../../kit/plan/Plan';
 import { dateWords } from '../../kit/when';
 import { useLineFrame } from '../../shell/useLineFrame';
 import { useWords } from '../../words';
+import { startUpFile, usualPaper } from './start-up-files';
 import { useStartUp } from './useStartUp';
 import styles from './ValveChart.module.css';
 
-/** Shut-offs said in large letters: the first two to close. */
-const FIRST = 2;
-
 /** The chart for the wall: each shut-off by tag, what it serves, which way and how many turns; the two to close first in large letters. */
 export function ValveChartPage() {
-  const { line, jobName } = useLineFrame();
+  const { line, jobName, settings } = useLineFrame();
+  const walk = useWalk(line, settings);
   const here = useStartUp();
   const words = useWords();
   const figures = useFigures();
+  const [chosen, setPaper] = useState<Paper>();
+  const paper = chosen ?? usualPaper(figures.system);
   if (here.isError) return <Failure error={here.error} retry={() => void here.refetch()} />;
   if (!here.view || !here.startUp) return <Loading what={words('startUp.what')} />;
-  const operated = new Map(
-    here.startUp.steps.find(({ id }) => id === 'operate')?.items.map(({ id, values }) => [id, values]) ?? [],
-  );
-  const types = new Map(here.line.positions.map(({ id, type }) => [id, type]));
-  const shutOffs = line.positions.filter(
-    ({ duty }) => duty.function === 'isolate' || duty.function === 'emergency-shutoff',
-  );
-  const first = firstToClose(shutOffs);
-  const turnsOf = ({ id, duty }: PositionView): string => {
-    const type = types.get(id);
-    const counted = operated.get(id)?.turns;
-    if (counted !== undefined) return String(counted);
-    if (type === undefined) return words('valveChart.unknown');
-    return isQuarterTurn(type) ? words('valveChart.quarter') : `≈ ${Math.round(stemTurns(type, duty.dn))}`;
+  const { first, valves } = valveChart(here.line, here.startUp);
+  const turnsOf = ({ turns }: ChartedValve): string => {
+    switch (turns.kind) {
+      case 'counted':
+        return String(turns.turns);
+      case 'usual':
+        return `≈ ${turns.turns}`;
+      case 'quarter':
+        return words('valveChart.quarter');
+      case 'unknown':
+        return words('valveChart.unknown');
+    }
   };
   const { handedOver } = here.view;
   return (
@@ -44,10 +46,10 @@ export function ValveChartPage() {
       <header>
         <h1>{words('valveChart.title', { line: line.name })}</h1>
         <p>{words('valveChart.job', { job: jobName })}</p>
-        <div className="no-print">
+        <div className={`${styles.acts} no-print`}>
           <Button variant="contained" onClick={() => window.print()}>
             {words('valveChart.print')}
-          </Button>{' '}
+          </Button>
           <Button
             variant="outlined"
             onClick={() =>
@@ -68,20 +70,40 @@ export function ValveChartPage() {
             }
           >
             {words('valveChart.tags')}
-          </Button>{' '}
+          </Button>
+          <TextField
+            select
+            size="small"
+            label={words('valveChart.paper')}
+            value={paper}
+            onChange={({ target }) => setPaper(target.value as Paper)}
+            slotProps={{ select: { native: true } }}
+          >
+            {PAPERS.map((of) => (
+              <option key={of} value={of}>
+                {words(`valveChart.papers.${of}`)}
+              </option>
+            ))}
+          </TextField>
+          <a href={startUpFile(line.id, 'valve-chart', { system: figures.system, paper })}>
+            {words('valveChart.pdf')}
+          </a>
+          <a href={startUpFile(line.id, 'tags', { system: figures.system, paper })}>
+            {words('valveChart.tagSheet')}
+          </a>
           <Link to={`/jobs/${line.jobId}/lines/${line.id}/start-up`}>{words('startUp.label')}</Link>
         </div>
       </header>
       {isFuelGas(line.medium) && <p className={styles.gas}>{words('valveChart.emergency')}</p>}
-      {shutOffs.length === 0 && <p>{words('valveChart.none')}</p>}
+      {valves.length === 0 && <p>{words('valveChart.none')}</p>}
       {first.length > 0 && (
         <section className={styles.first} aria-label={words('valveChart.closeFirst')}>
           <h2>{words('valveChart.closeFirst')}</h2>
           <ol>
-            {first.map((position) => (
+            {first.map(({ position }) => (
               <li key={position.id}>
-                <b>{position.tag}</b> {shortName(position)}
-                <small>{furtherRemarks(position)}</small>
+                <b>{position.tag}</b> {positionWords(position)}
+                <small>{capitalized(position.where ?? '')}</small>
               </li>
             ))}
           </ol>
@@ -98,20 +120,32 @@ export function ValveChartPage() {
           </tr>
         </thead>
         <tbody>
-          {shutOffs.map((position) => (
-            <tr key={position.id}>
-              <th scope="row">{position.tag}</th>
+          {valves.map((valve) => (
+            <tr key={valve.position.id}>
+              <th scope="row">{valve.position.tag}</th>
               <td>
-                {shortName(position)}
-                <small>{furtherRemarks(position)}</small>
+                {positionWords(valve.position)}
+                <small>{capitalized(valve.position.where ?? '')}</small>
               </td>
-              <td>{figures.size(position.duty.dn)}</td>
-              <td>{closes(operated.get(position.id)) ?? words('valveChart.unchecked')}</td>
-              <td>{turnsOf(position)}</td>
+              <td>{figures.size(valve.position.duty.dn)}</td>
+              <td>{valve.closes ?? words('valveChart.unchecked')}</td>
+              <td>{turnsOf(valve)}</td>
             </tr>
           ))}
         </tbody>
       </table>
+      {walk.items.length > 1 && (
+        <section className={styles.plan} aria-label={words('valveChart.plan')}>
+          <h2>{words('valveChart.plan')}</h2>
+          <Plan
+            walk={walk}
+            chosen={undefined}
+            answer={undefined}
+            choose={() => undefined}
+            medium={line.medium}
+          />
+        </section>
+      )}
       {handedOver && (
         <p>
           {words('valveChart.signed', {
@@ -123,13 +157,4 @@ export function ValveChartPage() {
       )}
     </article>
   );
-}
-
-const closes = (values: StepValues | undefined): string | undefined =>
-  typeof values?.closes === 'string' ? values.closes.replaceAll('-', ' ') : undefined;
-
-/** Emergency shut-offs first, then the nearest to the source. */
-function firstToClose(shutOffs: readonly PositionView[]): PositionView[] {
-  const emergency = shutOffs.filter(({ duty }) => duty.function === 'emergency-shutoff');
-  return [...emergency, ...shutOffs.filter((position) => !emergency.includes(position))].slice(0, FIRST);
 }

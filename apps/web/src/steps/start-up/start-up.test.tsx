@@ -1,6 +1,6 @@
 import '@testing-library/jest-dom';
-import type { ReadingView, SamplesView, StartUpView } from '@grevik/contracts';
-import { screen, within } from '@testing-library/react';
+import type { CompanyView, DeviceView, HoldReadingView, SamplesView, StartUpView } from '@grevik/contracts';
+import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { LINE, POSITION } from '../../testing/demo';
 import { onLine } from '../../testing/on-line';
@@ -8,9 +8,15 @@ import { type Asked, serve } from '../../testing/server';
 import { StartUpPage } from './StartUpPage';
 import { ValveChartPage } from './ValveChartPage';
 
+// The plan is laid out in a worker, which there is none of here.
+jest.mock('../../kit/plan/usePlanLayout', () => ({ usePlanLayout: () => undefined }));
+
 const NOTHING: StartUpView = { entries: [], readings: [], handedOver: null };
-const reading = (more: Partial<ReadingView> = {}): ReadingView => ({
+const reading = (more: Partial<HoldReadingView> = {}): HoldReadingView => ({
   id: 'r',
+  step: 'hold',
+  item: null,
+  device: null,
   given: { kind: 'air', testPressurePa: 344_738, holdS: 900 },
   source: 'typed',
   startedAt: '2026-11-20T08:00:00Z',
@@ -24,11 +30,42 @@ const SAMPLES: SamplesView = {
   timeS: Array.from({ length: 31 }, (_, at) => at * 10),
   pressurePa: Array.from({ length: 31 }, () => 344_738),
   temperatureC: Array.from({ length: 31 }, () => 15),
+  inletPa: Array.from({ length: 31 }, () => null),
+  flowM3s: Array.from({ length: 31 }, () => null),
 };
 
-function open(view: StartUpView = NOTHING, at = '/', may?: ['look']): Asked[] {
+const LOGGERS: DeviceView[] = [
+  {
+    id: 'gauge-1',
+    name: 'Gauge 1',
+    kind: 'logger',
+    isStandIn: false,
+    addedAt: '2026-11-01T08:00:00Z',
+    addedBy: 'Ada Wrenfield',
+    lastAt: null,
+    lastSample: null,
+    trouble: null,
+    reading: null,
+  },
+];
+const COMPANY: CompanyView = {
+  version: 0,
+  name: 'Quay works',
+  currency: 'USD',
+  houseRules: {},
+  holdRules: {},
+};
+
+function open(
+  view: StartUpView = NOTHING,
+  at = '/',
+  may?: ['look'],
+  company: CompanyView = COMPANY,
+): Asked[] {
   const asked = serve(({ path, method }) => {
     if (path.endsWith('/samples') && method === 'GET') return { body: SAMPLES };
+    if (path.endsWith('/devices')) return { body: LOGGERS };
+    if (path.endsWith('/company')) return { body: company };
     if (path.endsWith('/start-up')) return { body: view };
     return { status: 201, body: view };
   });
@@ -98,7 +135,7 @@ describe('the start-up of a line', () => {
     open({ ...NOTHING, readings: [reading({ endedAt: '2026-11-20T08:20:00Z', result })] }, '/?step=hold');
     expect(await screen.findByText('Leaks')).toBeVisible();
     expect(screen.getByText(/^The line lost 1 psi that the temperature does not explain/)).toBeVisible();
-    expect(screen.getByRole('button', { name: 'Start reading' })).toBeEnabled();
+    await waitFor(() => expect(screen.getByRole('button', { name: 'Start reading' })).toBeEnabled());
   });
 
   it('begins a reading by what is typed, and says what cannot be read', async () => {
@@ -106,6 +143,7 @@ describe('the start-up of a line', () => {
     const pressure = await screen.findByRole('textbox', { name: 'Test pressure' });
     await userEvent.clear(pressure);
     await userEvent.type(pressure, '50 parsec');
+    await waitFor(() => expect(screen.getByRole('button', { name: 'Start reading' })).toBeEnabled());
     await userEvent.click(screen.getByRole('button', { name: 'Start reading' }));
     expect(await screen.findByRole('alert')).toHaveTextContent(/parsec/);
     await userEvent.clear(pressure);
@@ -116,6 +154,38 @@ describe('the start-up of a line', () => {
       source: 'typed',
       given: { kind: 'water', holdS: 900 },
     });
+  });
+
+  it('holds the line as the company set it, read by the logger that is free', async () => {
+    const own = { 'building-water': { timesWorking: 2, holdS: 3600, source: 'Harbour authority' } };
+    const asked = open(NOTHING, '/?step=hold', undefined, { ...COMPANY, holdRules: own });
+    expect(await screen.findByText(/Source: Harbour authority/)).toBeVisible();
+    await waitFor(() =>
+      expect(screen.getByRole('combobox', { name: 'Which logger' })).toHaveTextContent('Gauge 1'),
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'Start reading' }));
+    expect(asked.find(({ path }) => path.endsWith('/readings'))?.body).toMatchObject({
+      source: 'device',
+      deviceId: 'gauge-1',
+      given: { holdS: 3600 },
+    });
+  });
+
+  it('says why nothing comes from a logger', async () => {
+    const trouble = 'its clock is 1.0 h ahead of the server’s.';
+    open(
+      { ...NOTHING, readings: [reading({ device: { name: 'Gauge 1', lastAt: null, trouble } })] },
+      '/?step=hold',
+    );
+    expect(await screen.findByText(`Gauge 1 was refused: ${trouble}`)).toBeVisible();
+  });
+
+  it('says that a logger is silent', async () => {
+    open(
+      { ...NOTHING, readings: [reading({ device: { name: 'Gauge 1', lastAt: null, trouble: null } })] },
+      '/?step=hold',
+    );
+    expect(await screen.findByText(/^Nothing came from Gauge 1 for \d+ min/)).toBeVisible();
   });
 
   it('reads a log from a file, row by row, and judges it', async () => {

@@ -1,8 +1,13 @@
 import type { StartUpView } from '@grevik/contracts';
 import { type StartUp, type StartedLine, startUp, startedLineOf } from '@grevik/core';
 import { useMemo } from 'react';
+import { useKeepLine } from '../../shell/useKeepLine';
 import { useLineFrame } from '../../shell/useLineFrame';
+import { useUnsent } from '../../store/useUnsent';
+import { useSessionQuery } from '../../store/people-api';
 import { useStartUpQuery } from '../../store/start-up-api';
+import { useKeepAnswer } from '../../store/useKeepAnswer';
+import { withUnsent } from './with-unsent';
 
 /** A reading that runs is asked after so often, ms. */
 const LIVE_MS = 2000;
@@ -34,6 +39,14 @@ export function useStartUp(): StartUpHere {
     () => startedLineOf({ ...line, items: line.walk?.items ?? [] }, models),
     [line, models],
   );
-  const state = useMemo(() => view && startUp(started, view.entries), [view, started]);
-  return { view, line: started, startUp: state, error, isError, refetch };
+  useKeepLine(line);
+  useKeepAnswer(`lines/${line.id}/start-up`, view);
+  const session = useSessionQuery().data?.session;
+  const unsent = useUnsent();
+  const whole = useMemo(
+    () => view && withUnsent(view, line.id, unsent, session?.person.name ?? ''),
+    [view, line.id, unsent, session],
+  );
+  const state = useMemo(() => whole && startUp(started, whole.entries), [whole, started]);
+  return { view: whole, line: started, startUp: state, error, isError, refetch };
 }

@@ -1,39 +1,40 @@
 import type { StartUpEntryRequest } from '@grevik/contracts';
 import { useSnackbar } from 'notistack';
-import { useRef } from 'react';
+import { useState } from 'react';
 import { useLineFrame } from '../../shell/useLineFrame';
-import { failureText } from '../../store/failure';
+import { useOutbox } from '../../store/useOutbox';
 import { newId } from '../../store/new-id';
-import { useAddStartUpEntryMutation } from '../../store/start-up-api';
 import { useWords } from '../../words';
 
 type Fact = Omit<StartUpEntryRequest, 'id' | 'happenedAt'>;
 
-/** Writes what was done. The id stays the same until it is stored: sending it twice stores it once. */
+/** Writes what was done: on the device first, then to the server. Without a network it waits on the device; sent twice it is stored once. */
 export function useWriteStartUp(): {
   write: (fact: Fact, title: string) => Promise<boolean>;
   isLoading: boolean;
 } {
   const { line } = useLineFrame();
-  const [add, { isLoading }] = useAddStartUpEntryMutation();
+  const send = useOutbox();
   const { enqueueSnackbar } = useSnackbar();
   const words = useWords();
-  const draft = useRef<{ of: string; id: string; happenedAt: string }>(undefined);
+  const [isLoading, setLoading] = useState(false);
   return {
     isLoading,
     write: async (fact, title) => {
-      const of = JSON.stringify(fact);
-      if (draft.current?.of !== of) draft.current = { of, id: newId(), happenedAt: new Date().toISOString() };
-      const { id, happenedAt } = draft.current;
-      try {
-        await add({ lineId: line.id, entry: { id, happenedAt, ...fact } }).unwrap();
-        draft.current = undefined;
-        enqueueSnackbar(words('startUp.saved', { title }));
-        return true;
-      } catch (error) {
-        enqueueSnackbar(failureText(error), { variant: 'error' });
+      setLoading(true);
+      const entry: StartUpEntryRequest = { id: newId(), happenedAt: new Date().toISOString(), ...fact };
+      const sent = await send({
+        title: `${line.name}: ${title}`,
+        path: `lines/${line.id}/start-up/entries`,
+        body: entry,
+      });
+      setLoading(false);
+      if (sent.kind === 'refused') {
+        enqueueSnackbar(sent.refusal, { variant: 'error' });
         return false;
       }
+      enqueueSnackbar(words(sent.kind === 'stored' ? 'startUp.saved' : 'startUp.savedHere', { title }));
+      return true;
     },
   };
 }

@@ -5,7 +5,7 @@ import { useWalkFrame } from '../../shell/useLineFrame';
 import { useWords } from '../../words';
 import { Answer } from '../../kit/isolation/Answer';
 import { Outline } from './Outline';
-import { Plan } from './plan/Plan';
+import { Plan } from '../../kit/plan/Plan';
 import { useIsolation, useWalk } from '../../kit/isolation/useWalk';
 import styles from './WalkPage.module.css';
 import { WhatIsHere } from './WhatIsHere';

@@ -18,11 +18,10 @@ import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { useFigures } from '../../kit/useFigures';
 import { dateWords } from '../../kit/when';
-import { failureText, refusalOf } from '../../store/failure';
 import { adviceAt } from '../../kit/found/advice-at';
 import { WhatToLookAt } from '../../kit/outlook/WhatToLookAt';
 import { TurnsField, turnsOf } from '../../kit/found/TurnsField';
-import { useAddEntryMutation } from '../../store/log-api';
+import { useWriteEntry } from '../../store/useWriteEntry';
 import { useMay } from '../../store/people-api';
 import { newId } from '../../store/new-id';
 import { useWords } from '../../words';
@@ -52,7 +51,8 @@ export function WhatIsHere({ line, walk, settings, models, position, next }: Wha
   const [found, setFound] = useState<Found>({});
   const [text, setText] = useState('');
   const [turns, setTurns] = useState('');
-  const [add, { isLoading, error }] = useAddEntryMutation();
+  const { write, isWriting } = useWriteEntry(position);
+  const [trouble, setTrouble] = useState<string>();
   const { enqueueSnackbar } = useSnackbar();
   const mayRecord = useMay('record');
   const figures = useFigures();
@@ -72,19 +72,16 @@ export function WhatIsHere({ line, walk, settings, models, position, next }: Wha
   const save = async (): Promise<void> => {
     const facts: Found = { ...found, ...(typeof counted === 'number' && { turns: counted }) };
     const saysFacts = Object.keys(facts).length > 0;
-    const { data } = await add({
-      positionId: position.id,
-      lineId: line.id,
-      entry: {
-        id,
-        kind: saysFacts ? 'found' : 'note',
-        text: text.trim(),
-        ...(saysFacts && { found: facts }),
-        happenedAt: new Date().toISOString(),
-      },
+    const sent = await write({
+      id,
+      kind: saysFacts ? 'found' : 'note',
+      text: text.trim(),
+      ...(saysFacts && { found: facts }),
+      happenedAt: new Date().toISOString(),
     });
-    if (!data) return;
-    enqueueSnackbar(words('log.added', { tag: position.tag }));
+    setTrouble(sent.kind === 'refused' ? sent.refusal : undefined);
+    if (sent.kind === 'refused') return;
+    enqueueSnackbar(words(sent.kind === 'waits' ? 'log.waits' : 'log.added', { tag: position.tag }));
     setId(newId());
     setFound({});
     setText('');
@@ -183,17 +180,15 @@ export function WhatIsHere({ line, walk, settings, models, position, next }: Wha
         onChange={({ target }) => setText(target.value)}
         slotProps={{ htmlInput: { maxLength: 2000 } }}
       />
-      {error !== undefined && (
-        <Alert severity="error">{refusalOf(error) ? failureText(error) : words('log.kept')}</Alert>
-      )}
+      {trouble !== undefined && <Alert severity="error">{trouble}</Alert>}
       {mayRecord && (
         <div className={styles.save}>
           <Button
             variant="contained"
-            disabled={!isNew || isLoading || counted === 'wrong'}
+            disabled={!isNew || isWriting || counted === 'wrong'}
             onClick={() => void save()}
           >
-            {words(isLoading ? 'app.saving' : 'walk.saveNext')}
+            {words(isWriting ? 'app.saving' : 'walk.saveNext')}
           </Button>
           <Button variant="outlined" onClick={next}>
             {words('walk.leave')}
@@ -201,7 +196,7 @@ export function WhatIsHere({ line, walk, settings, models, position, next }: Wha
         </div>
       )}
       <WhatToLookAt line={line} position={position} models={models} settings={settings} />
-      <Photos position={position} lineId={line.id} />
+      <Photos position={position} />
       <NameFields key={`${position.id} ${position.version}`} position={position} lineId={line.id} />
     </section>
   );

@@ -50,6 +50,8 @@ export const lineUp = {
     picked: 'picked',
     notPicked: 'not picked',
     noLongerFits: 'pick no longer fits',
+    inService: 'in service',
+    inServiceSince: 'in service since {{date}}',
     pickCrossed: 'past a limit of its pick',
   },
   duty: {
@@ -128,6 +130,7 @@ export const lineUp = {
     heat: 'heat not known',
     'gas flow': 'gas flow not known',
     'steam flow': 'steam flow not known',
+    torque: 'torque not known',
   },
   facts: {
     outletPressurePa: 'outlet pressure',

@@ -126,6 +126,9 @@ export const orders = {
   },
   receiving: {
     title: 'Receive',
+    receipt: 'Receipt: {{line}}',
+    waits_one: 'The receipt of {{count}} is kept on this device and sent later.',
+    waits_other: 'The receipt of {{count}} is kept on this device and sent later.',
     wrong: 'differs',
     same: 'agrees',
     look: 'not marked',

@@ -17,9 +17,24 @@ export const around = {
     skip: 'Skip to the work',
   },
   offline: {
-    now: 'No network. You can read what is on the screen; changes cannot be saved until the network is back.',
+    now: 'No network. You can read what is on the screen. What you enter in a start-up is stored on this device; other changes cannot be saved until the network is back.',
     newer: 'A newer version of Grevik is ready.',
     reload: 'Update now',
+  },
+  unsent: {
+    title: 'Waiting to be sent',
+    waits_one: '{{count}} entry is stored on this device and is sent once there is a network.',
+    waits_other: '{{count}} entries are stored on this device and are sent once there is a network.',
+    refused_one: 'The server did not accept {{count}} entry.',
+    refused_other: 'The server did not accept {{count}} entries.',
+    show: 'Show',
+    hide: 'Hide',
+    drop: 'Remove it',
+    again: 'Send again',
+    text: 'Text',
+    signOut_one: '{{count}} entry is not sent yet. Connect to the network, or remove it, then sign out.',
+    signOut_other:
+      '{{count}} entries are not sent yet. Connect to the network, or remove them, then sign out.',
   },
   broken: {
     title: 'This screen stopped working',

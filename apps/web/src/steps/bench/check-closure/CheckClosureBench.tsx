@@ -65,7 +65,6 @@ export function CheckClosureBench({ line, position, duty, models }: BenchProps) 
           <>
             <FindingBar
               position={position}
-              lineId={line.id}
               text={
                 here && here !== best
                   ? words('checkClosure.finding', {

@@ -44,7 +44,7 @@ const HEIGHT = 240;
 const COARSE = 0.1;
 
 /** What a part-open valve really does on its line: where the handle is of use, where it cavitates, how coarse a step is. */
-export function ControlBench({ line, position, duty, valve, model }: BenchProps) {
+export function ControlBench({ position, duty, valve, model }: BenchProps) {
   const words = useWords();
   const opening = useAppSelector(({ handle }) => handle);
   const fields = useMemo(() => controlFields(words), [words]);
@@ -69,7 +69,6 @@ export function ControlBench({ line, position, duty, valve, model }: BenchProps)
       <div className={page.pictures}>
         <FindingBar
           position={position}
-          lineId={line.id}
           text={words(`control.finding.${verdict}`, {
             from: percent(result.usefulBand.from),
             to: percent(result.usefulBand.to),

@@ -86,7 +86,6 @@ export function GasLineBench({ line, position, duty, models }: BenchProps) {
       <div className={page.pictures}>
         <FindingBar
           position={position}
-          lineId={line.id}
           text={
             small.length > 0
               ? words('gas.findingOver', {

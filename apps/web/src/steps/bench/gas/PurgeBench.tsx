@@ -105,7 +105,6 @@ export function PurgeBench({ line, position, duty }: BenchProps) {
         <div className="no-print">
           <FindingBar
             position={position}
-            lineId={line.id}
             text={words(purge.wouldTripIfFullyOpen ? 'purge.findingTrip' : 'purge.finding', {
               opening,
               seconds: wait,

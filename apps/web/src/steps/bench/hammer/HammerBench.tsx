@@ -209,14 +209,7 @@ function Finding({
     ...(valveName !== undefined && { valve: valveName }),
   };
   return (
-    <FindingBar
-      position={position}
-      lineId={line.id}
-      text={text}
-      finding={finding}
-      query={query}
-      isPending={isPending}
-    >
+    <FindingBar position={position} text={text} finding={finding} query={query} isPending={isPending}>
       {mayChange && isOver && wanted !== undefined && (
         <Button
           size="small"

@@ -95,7 +95,6 @@ export function RadiatorsBench({ line, position, duty, models }: BenchProps) {
         {here?.stop && (
           <FindingBar
             position={position}
-            lineId={line.id}
             text={sayFinding(here, words)}
             finding={{
               bench: 'radiators',

@@ -21,7 +21,7 @@ import { insideFields } from './inside-fields';
 const STEPS = 50;
 
 /** A ball in dirty water: grit cuts the lip of the seat part way, and settles in the cavity that stands open. */
-export function DirtyBallBench({ line, position, duty, valve, model }: BenchProps) {
+export function DirtyBallBench({ position, duty, valve, model }: BenchProps) {
   const words = useWords();
   const figures = useFigures();
   const opening = useAppSelector(({ handle }) => handle);
@@ -60,7 +60,6 @@ export function DirtyBallBench({ line, position, duty, valve, model }: BenchProp
       <div className={page.pictures}>
         <FindingBar
           position={position}
-          lineId={line.id}
           text={words('inside.ballFinding', { times: Number(worst.toPrecision(2)) })}
           finding={{
             bench: 'dirty-ball',

@@ -30,7 +30,7 @@ const STEPS = 100;
 const N_PER_LBF = 4.4482216152605;
 
 /** A gate left part way: the jet under its wedge, and the wedge that hangs loose in it. */
-export function PartOpenGateBench({ line, position, duty, valve, model }: BenchProps) {
+export function PartOpenGateBench({ position, duty, valve, model }: BenchProps) {
   const words = useWords();
   const figures = useFigures();
   const opening = useAppSelector(({ handle }) => handle);
@@ -68,7 +68,6 @@ export function PartOpenGateBench({ line, position, duty, valve, model }: BenchP
       <div className={page.pictures}>
         <FindingBar
           position={position}
-          lineId={line.id}
           text={
             shakesBelow === 0
               ? words('inside.gateFindingCalm')

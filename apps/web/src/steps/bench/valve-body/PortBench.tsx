@@ -51,7 +51,7 @@ const USUAL_TAPER = 15;
 const ASSUMED_MS = 2;
 
 /** A narrowed port as a step and as a taper: what the bore takes, what comes back behind it, what is lost for good. */
-export function PortBench({ line, position, duty, valve }: BenchProps) {
+export function PortBench({ position, duty, valve }: BenchProps) {
   const words = useWords();
   const figures = useFigures();
   const fields = useMemo(
@@ -110,7 +110,6 @@ export function PortBench({ line, position, duty, valve }: BenchProps) {
       <div className={page.pictures}>
         <FindingBar
           position={position}
-          lineId={line.id}
           text={words('inside.portFinding', { percent, times: Number(times.toPrecision(2)) })}
           finding={{
             bench: 'port',

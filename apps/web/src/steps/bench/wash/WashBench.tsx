@@ -52,7 +52,7 @@ const BASIS: Basis = {
 };
 
 /** Bore against flow and pressure, and what the pressure makes of a seat that throttles it. */
-export function WashBench({ line, position, duty }: BenchProps) {
+export function WashBench({ position, duty }: BenchProps) {
   const words = useWords();
   const figures = useFigures();
   const fields = useMemo(
@@ -99,7 +99,6 @@ export function WashBench({ line, position, duty }: BenchProps) {
         <p className={page.warn}>{words('wash.trapped')}</p>
         <FindingBar
           position={position}
-          lineId={line.id}
           text={words(
             result.leastBoreM === undefined ? 'wash.findingNone' : isHot ? 'wash.findingHot' : 'wash.finding',
           )}

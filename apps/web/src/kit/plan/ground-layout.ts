@@ -1,5 +1,5 @@
 import { type GroundPoint, groundPlan } from '@grevik/core';
-import type { Walked } from '../../../kit/isolation/useWalk';
+import type { Walked } from '../isolation/useWalk';
 import type { PlanLayout } from './lay-out';
 import type { PlanGraph } from './plan-graph';
 

@@ -6,11 +6,11 @@ import {
   MEDIUM_FACTS,
 } from '@grevik/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { Loading } from '../../../kit/Notice';
-import { useFigures } from '../../../kit/useFigures';
-import { useWords } from '../../../words';
-import { itemWords } from '../../../kit/isolation/item-words';
-import type { Walked } from '../../../kit/isolation/useWalk';
+import { Loading } from '../Notice';
+import { useFigures } from '../useFigures';
+import { useWords } from '../../words';
+import { itemWords } from '../isolation/item-words';
+import type { Walked } from '../isolation/useWalk';
 import styles from './Plan.module.css';
 import { groundLayout } from './ground-layout';
 import type { PlanLayout } from './lay-out';

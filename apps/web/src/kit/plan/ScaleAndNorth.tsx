@@ -1,4 +1,4 @@
-import { useFigures } from '../../../kit/useFigures';
+import { useFigures } from '../useFigures';
 import styles from './Plan.module.css';
 import type { GroundLayout } from './ground-layout';
 

@@ -1,8 +1,8 @@
 import type { LineView } from '@grevik/contracts';
 import { readWalkText, settleDrafts } from '@grevik/core';
 import { houseRuleSettings } from '@grevik/core';
-import { walked } from '../../../kit/isolation/useWalk';
-import { LINE, POSITION } from '../../../testing/demo';
+import { walked } from '../isolation/useWalk';
+import { LINE, POSITION } from '../../testing/demo';
 import { groundLayout } from './ground-layout';
 import { planGraph } from './plan-graph';
 

@@ -1,0 +1,12 @@
+import type { Paper, StartUpFileKind } from '@grevik/contracts';
+import type { UnitSystem } from '@grevik/core';
+
+/** The paper that goes with the units a person reads. */
+export const usualPaper = (system: UnitSystem): Paper => (system === 'us' ? 'letter' : 'a4');
+
+/** The address of a file of a line’s start-up. */
+export const startUpFile = (
+  lineId: string,
+  kind: StartUpFileKind,
+  { system, paper = usualPaper(system) }: { system: UnitSystem; paper?: Paper },
+): string => `/api/lines/${lineId}/start-up/${kind}.pdf?paper=${paper}&units=${system}`;

@@ -1,0 +1,30 @@
+/** Words of the devices of a company. */
+export const devices = {
+  devices: {
+    title: 'Devices',
+    body: 'Gauge and flow loggers, turn counters and level recorders that report by themselves. Each has a key of its own.',
+    none: 'No device yet. Readings can also be typed, or imported from a logger’s file.',
+    kinds: {
+      logger: 'Gauge and flow logger',
+      counter: 'Turn counter',
+      recorder: 'Level recorder',
+    },
+    standIn: 'a stand-in played by the server',
+    never: 'Has not reported yet.',
+    last: 'Last report {{date}} {{time}}:',
+    reads: 'Reading now:',
+    idle: 'Not reading any line.',
+    newKey: 'New key',
+    remove: 'Remove',
+    sure: 'Remove for good?',
+    name: 'Name',
+    kind: 'Kind',
+    add: 'Add device',
+    keyOf: 'Key of {{name}}',
+    once: 'It is shown only now. Copy it to the device.',
+    address: 'The device sends its samples to:',
+    example: 'Example',
+    how: 'What a device sends is described in the API, under devices.',
+    docs: 'Open the API description',
+  },
+} as const;
