@@ -136,7 +136,15 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   },
   people: async (page) => {
     await page.goto('/people');
-    await expect(page.getByRole('table', { name: 'What each role can do' }).getByRole('row')).toHaveCount(12);
+    await expect(page.getByRole('table', { name: 'What each role can do' }).getByRole('row')).toHaveCount(13);
+  },
+  devices: async (page) => {
+    await page.goto('/devices');
+    await expect(page.getByRole('article').first()).toBeVisible();
+  },
+  'test pressures': async (page) => {
+    await page.goto('/house-rules');
+    await expect(page.getByRole('heading', { name: 'Test pressures and times' })).toBeVisible();
   },
   account: async (page) => {
     await page.goto('/account');

@@ -41,6 +41,12 @@ export async function walkTo(page: Page, tag: string): Promise<void> {
   await expect(current(page)).toHaveAttribute('data-tag', tag);
 }
 
+/** Comes in, and gives the address of a line of the demo job. */
+export async function demoLine(page: Page, line: string): Promise<string> {
+  await comeIn(page, 'owner');
+  return addressOf(page, line);
+}
+
 /** The start-up of one of the demo job’s lines. */
 export async function openStartUp(page: Page, line: string): Promise<void> {
   await comeIn(page, 'owner');

@@ -6,7 +6,7 @@ import { schemaWriter } from './api-answers/schema-of-type.mjs';
 import { ROOT } from './setup/installation.mjs';
 
 const OUT = join(ROOT, 'apps/server/dist/ground/api-docs/answers.json');
-const VERBS = { Get: 'get', Post: 'post', Put: 'put', Delete: 'delete', Patch: 'patch' };
+const VERBS = { Get: 'get', Post: 'post', Put: 'put', Delete: 'delete', Patch: 'patch', Sse: 'get' };
 
 const config = ts.getParsedCommandLineOfConfigFile(
   join(ROOT, 'apps/server/tsconfig.build.json'),
@@ -62,6 +62,7 @@ function describe(base, method) {
 
 /** @param {ts.MethodDeclaration} method @returns {{ type?: string, schema?: object }} */
 function contentOf(method) {
+  if (decorator(method, 'Sse')) return { type: 'text/event-stream', schema: { type: 'string' } };
   if (!method.type) throw new Error(`${method.name.getText()} says no return type`);
   const node = isNamed(method.type, 'Promise') ? method.type.typeArguments?.[0] : method.type;
   const isSent = node && (isNamed(node, 'Sent') || isNamed(node, 'JsonText'));

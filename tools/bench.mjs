@@ -13,6 +13,8 @@ const PARTS = [
   'walk',
   'slider',
   'opening',
+  'loggers',
+  'rounds',
   'hammer',
   'orders',
   'start',

@@ -104,12 +104,11 @@ const PICTURES = {
       await page.waitForTimeout(800);
     },
   },
-  'bench-purge': {
+  rounds: {
     size: DESK,
     go: async (page) => {
-      await openBench(page, 'Gas', 'GA-102');
-      await page.getByRole('link', { name: 'Purge card' }).click();
-      await page.getByRole('article').waitFor();
+      await page.goto(`${ADDRESS}/rounds`);
+      await page.getByRole('row').nth(4).waitFor();
     },
   },
   'hook-up': {
@@ -141,14 +140,14 @@ const PICTURES = {
       await page.getByRole('textbox', { name: /casting/ }).fill('3/4 LF 125 psi');
     },
   },
-  'phone-bench': {
+  'phone-round': {
     size: PHONE,
     go: async (page) => {
-      await openBench(page, 'Domestic cold', 'CW-105');
-      await page.getByRole('button', { name: 'Close by hand' }).click();
-      await page.getByRole('slider', { name: 'Handle' }).press('End');
-      await page.getByRole('region', { name: 'Finding' }).waitFor();
-      await page.getByRole('button', { name: 'Timed' }).scrollIntoViewIfNeeded();
+      await page.goto(`${ADDRESS}/rounds`);
+      await page.getByRole('link', { name: 'Harbour round' }).click();
+      await page.getByRole('link', { name: 'UT-118' }).click();
+      await page.getByRole('button', { name: 'Start turn counter' }).click();
+      await page.getByText(/it passed/).waitFor();
     },
   },
   'phone-walk': {

@@ -1,6 +1,7 @@
 import { heavyRequests } from './heavy-requests.mjs';
 import { hostile } from './hostile.mjs';
 import { kills } from './kills.mjs';
+import { lostNetwork } from './lost-network.mjs';
 import { matrix } from './matrix.mjs';
 import { parallelWrites } from './parallel-writes.mjs';
 import { users } from './users.mjs';
@@ -13,4 +14,5 @@ export const ATTACKS = {
   matrix,
   hostile,
   kills,
+  network: lostNetwork,
 };

@@ -61,8 +61,7 @@ await withApp(async ({ address }) => {
       const settings = core.houseRuleSettings();
       return [
         middle(() => {
-          for (const duty of fresh())
-            core.lineUp(/** @type {import('@grevik/core').Duty} */ (duty), held, settings);
+          core.lineUpEach(/** @type {import('@grevik/core').Duty[]} */ (fresh()), held, settings);
         }),
         middle(() =>
           fresh().map((/** @type {object} */ duty) =>
@@ -74,7 +73,7 @@ await withApp(async ({ address }) => {
     { asked: duties, held: models, from: CORE },
   );
   report(
-    `${duties.length} positions against ${models.length} models in the browser`,
+    `${duties.length} positions (${new Set(duties.map((/** @type {object} */ duty) => JSON.stringify(duty))).size} different duties) against ${models.length} models in the browser`,
     judged ?? 0,
     'copying each model for each position',
     copied ?? 0,

@@ -1,0 +1,91 @@
+/* global window */
+// Visits written in a browser while network, tab and server go away at random: what was said to be kept is stored, once.
+import { chromium } from '@playwright/test';
+import pg from 'pg';
+import { Person } from './person.mjs';
+
+const ROUND = 'Lift station, October';
+const WORD = 'lost network';
+
+/**
+ * @param {import('./running-server.mjs').RunningServer} server @param {boolean} isLarge
+ * @returns {Promise<string[]>} what went wrong
+ */
+export async function lostNetwork(server, isLarge) {
+  const person = await Person.demo(server.address);
+  const rounds = /** @type {{ id: string, name: string }[]} */ ((await person.send('GET', 'rounds')).body);
+  const id = rounds.find(({ name }) => name === ROUND)?.id ?? '';
+  const stops = /** @type {{ positionId: string }[]} */ (
+    (await person.send('GET', `rounds/${id}`)).body.stopsInOrder
+  );
+  const browser = await chromium.launch({
+    executablePath: process.env.GREVIK_CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--disable-gpu'],
+  });
+  const context = await browser.newContext({
+    serviceWorkers: 'allow',
+    baseURL: server.address,
+    reducedMotion: 'reduce',
+  });
+  await context.request.post('/api/session/demo', { data: { role: 'owner' } });
+  let page = await context.newPage();
+  const at = (/** @type {number} */ run) => `/rounds/${id}/${stops[run % stops.length]?.positionId ?? ''}`;
+  await page.goto(at(0));
+  await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+  await page.getByText(/is kept on this device/).waitFor();
+
+  /** @type {Set<string>} */
+  const kept = new Set();
+  const times = isLarge ? 100 : 6;
+  for (let run = 0; run < times; run += 1) {
+    const text = `${WORD} ${run}`;
+    const luck = Math.random();
+    const isOffline = luck < 0.35;
+    const isKilled = luck >= 0.35 && luck < 0.6;
+    const closesTab = Math.random() < 0.3;
+    await context.setOffline(isOffline);
+    await page.goto(at(run));
+    const change = page.getByRole('button', { name: 'Change' });
+    await page
+      .getByRole('button', { name: 'Previous' })
+      .or(page.getByRole('link', { name: 'Previous' }))
+      .waitFor();
+    if (await change.isVisible()) await change.click();
+    await page.getByLabel('Note').fill(text);
+    const restarted = isKilled ? server.kill('SIGKILL').then(() => server.start()) : undefined;
+    await page.getByRole('button', { name: /^Save and/ }).click();
+    if (closesTab) {
+      // Nothing was said yet: it may be there or not, once at most.
+      await page.close();
+      page = await context.newPage();
+    } else {
+      await page
+        .getByText(/ saved$| is kept on this device and sent later$/)
+        .first()
+        .waitFor({ timeout: 30_000 });
+      kept.add(text);
+    }
+    await restarted;
+  }
+  await context.setOffline(false);
+  await page.goto('/rounds');
+  await page.getByRole('heading', { name: 'Due' }).waitFor();
+  await page.evaluate(() => window.dispatchEvent(new Event('online')));
+  await page.getByText(/stored on this device and/).waitFor({ state: 'hidden', timeout: 60_000 });
+  await browser.close();
+
+  const client = new pg.Client(server.databaseUrl);
+  await client.connect();
+  const { rows } = await client.query(
+    `SELECT text, count(*)::int AS count FROM entries WHERE text LIKE '${WORD} %' GROUP BY 1`,
+  );
+  await client.end();
+  const counts = new Map(rows.map(({ text, count }) => [text, count]));
+  console.log(`lost network: ${times} visits, ${kept.size} said to be kept, ${counts.size} stored`);
+  return [
+    ...[...kept].filter((text) => !counts.has(text)).map((text) => `${text} was kept and is not stored`),
+    ...[...counts]
+      .filter(([, count]) => count > 1)
+      .map(([text, count]) => `${text} is stored ${count} times`),
+  ];
+}
