@@ -17,6 +17,7 @@ import {
 } from '../physics/pressure-test/index.js';
 import { checkDiagnosisCalculation } from '../physics/station-log/index.js';
 import { lifeCostCalculation } from '../upkeep/life/index.js';
+import { replacementPlanCalculation } from '../upkeep/replacement/index.js';
 import { nextDueCalculation } from '../upkeep/rounds/index.js';
 import { pressureRatingCalculation } from '../physics/rating/index.js';
 import {
@@ -59,5 +60,6 @@ export const CALCULATIONS: readonly Calculation[] = [
   reducerCheckCalculation,
   nextDueCalculation,
   lifeCostCalculation,
+  replacementPlanCalculation,
   checkDiagnosisCalculation,
 ] as unknown as readonly Calculation[];

@@ -38,8 +38,11 @@ export class CalendarsService {
   async newAddress(): Promise<CalendarAddressView> {
     const key = newSecretKey();
     await inTransaction(this.sequelize, async () => {
-      await this.addresses.destroy({ where: { personId: currentPersonId() } });
-      await this.addresses.create({ personId: currentPersonId(), keyHash: secretKeyHash(key) });
+      // In one statement, so that two requests at once leave one address.
+      await this.addresses.bulkCreate(
+        [{ personId: currentPersonId(), keyHash: secretKeyHash(key), madeAt: new Date() }],
+        { updateOnDuplicate: ['keyHash', 'madeAt'] },
+      );
       await this.log.record({
         kind: 'calendar-address',
         what: 'calendar',

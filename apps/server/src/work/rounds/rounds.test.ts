@@ -336,5 +336,15 @@ describe('rounds', () => {
       await owner.delete('/api/calendar').expect(204);
       await stranger.get(again.path).expect(404);
     });
+
+    it('addresses asked for at the same moment leave one that works', async () => {
+      const asked = await Promise.all(
+        Array.from({ length: 6 }, () => owner.post('/api/calendar').expect(201)),
+      );
+      const statuses = await Promise.all(
+        asked.map(async ({ body }) => (await request(test.http).get((body as { path: string }).path)).status),
+      );
+      expect(statuses.filter((status) => status === 200)).toHaveLength(1);
+    });
   });
 });
