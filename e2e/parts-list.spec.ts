@@ -32,7 +32,7 @@ test('count the stops of the job from its walks, and compare ways of equipping i
   await lookAround(page, 'estimator');
   await walkTo(page, 'CW-113');
   await page.getByRole('link', { name: 'Schedule' }).click();
-  await page.getByRole('link', { name: 'Takeoff' }).click();
+  await page.getByRole('main').getByRole('link', { name: 'Takeoff' }).click();
   await expect(page.getByText('63 stops to buy, including 6 spares')).toBeVisible();
   await page.getByRole('textbox', { name: 'Rooms of one kind' }).fill('basin, toilet');
   await page.getByRole('spinbutton', { name: 'times' }).fill('20');

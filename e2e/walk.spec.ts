@@ -72,6 +72,25 @@ test('a row is dragged past another with all that hangs on it', async ({ page })
   await expect.poll(names).toEqual(before);
 });
 
+test('without a network what is typed is on the screen, waits on the device, and is made once there is one', async ({
+  page,
+  context,
+}) => {
+  await openWalk(page, 'Garden irrigation');
+  const valves = await strip(page).locator('[data-tag]').count();
+  await context.setOffline(true);
+  await row(page, 'Flower beds').click();
+  for (const typed of ['ball 3/4: Rose bed', 'ball 3/4: Herb bed']) {
+    await field(page).fill(typed);
+    await field(page).press('Enter');
+    await expect(row(page, typed.slice(-8))).toBeVisible();
+  }
+  await expect(page.getByText(/^2 entries are stored on this device/)).toBeVisible();
+  await context.setOffline(false);
+  await expect(strip(page).locator('[data-tag]')).toHaveCount(valves + 2, { timeout: 30_000 });
+  await expect(page.getByText(/stored on this device/)).toHaveCount(0);
+});
+
 test('several pasted lines go in with their branches', async ({ page }) => {
   await openWalk(page, 'Garden irrigation');
   await page.getByRole('treeitem').last().click();

@@ -29,7 +29,7 @@ import {
 } from '@grevik/core';
 import { archivedStartUpInput } from './archived-start-up.js';
 import { moment } from './moment.js';
-import { PHOTO_TYPES } from './photo.js';
+import { PHOTO_SHOWS, PHOTO_TYPES } from './photo.js';
 
 export const ARCHIVE_FORMAT = 'grevik-job';
 
@@ -54,6 +54,7 @@ const entryFields = {
 };
 const photoFields = {
   type: choice(PHOTO_TYPES),
+  shows: optional(choice(PHOTO_SHOWS)),
   takenAt: moment,
   by: text(80),
   base64: text(12_000_000),

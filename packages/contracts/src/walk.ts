@@ -13,7 +13,7 @@ import {
   text,
   walkItemFields,
 } from '@grevik/core';
-import { IsInt, IsString, Length, Matches, Max, MaxLength, Min } from 'class-validator';
+import { IsInt, IsOptional, IsString, IsUUID, Length, Matches, Max, MaxLength, Min } from 'class-validator';
 import { Described } from './described.js';
 import type { LineView, PositionView } from './line.js';
 import { VersionedRequest } from './position.js';
@@ -31,6 +31,11 @@ const insertsInput: Field<WalkInsert[]> = list(insertInput, { most: 5_000 });
 
 /** One edit of a walk: from a place on, so many items go, and these come. */
 export class EditWalkRequest extends VersionedRequest {
+  /** Made where it was typed: an edit that is sent twice is made once. */
+  @IsOptional()
+  @IsUUID()
+  id?: string;
+
   @IsInt()
   @Min(0)
   @Max(LONGEST_WALK)

@@ -6,6 +6,7 @@ import { LineStrip } from '../kit/strip/LineStrip';
 import { UrgentHere } from '../kit/found/UrgentFinding';
 import { dateWords } from '../kit/when';
 import { useKeys } from '../kit/useKeys';
+import { isStopped } from '../store/failure';
 import { MergeDialog } from './merge/MergeDialog';
 import { useCatalogueQuery, useCompanyQuery, useJobQuery, useLineQuery } from '../store/api';
 import { useOverdue } from '../store/useOverdue';
@@ -59,7 +60,7 @@ export function LineFrame() {
     document.title = [current?.tag, line.data?.name, 'Grevik'].filter(Boolean).join(' · ');
   }, [current?.tag, line.data?.name]);
 
-  const failed = [line, job, catalogue, company].find(({ isError }) => isError);
+  const failed = [line, job, catalogue, company].find(isStopped);
   if (failed) return <Failure error={failed.error} retry={() => void failed.refetch()} />;
   if (!line.data || !job.data || !catalogue.data || !company.data)
     return <Loading what={words('line.what')} />;

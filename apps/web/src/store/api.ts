@@ -19,6 +19,7 @@ import {
   createApi,
   fetchBaseQuery,
 } from '@reduxjs/toolkit/query/react';
+import { kept } from './failure';
 
 /** A change to one position of a line that is open. */
 type Change<T> = T & { id: string; lineId: string };
@@ -36,6 +37,9 @@ const askSignedIn: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError>
     const data = await keptOnDevice(request);
     if (data !== undefined) return { data };
   }
+  if (typeof request !== 'string' && answer.error?.status === 'FETCH_ERROR') {
+    if (await isKeptForLater(request, context.getState())) return { error: kept() };
+  }
   const body = answer.error?.data as ErrorBody | undefined;
   if (body?.error?.code === 'signed-out' && context.endpoint !== 'signIn')
     context.dispatch(api.util.invalidateTags(['Session']));
@@ -51,6 +55,20 @@ async function keptOnDevice(path: string): Promise<unknown> {
   }
 }
 
+/** Whether a write that found no server was put on this device, to be sent later. */
+async function isKeptForLater(request: FetchArgs, state: unknown): Promise<boolean> {
+  try {
+    const [{ keepWrite }, { sessionIn }] = await Promise.all([
+      import('./waiting-writes'),
+      import('./people-api'),
+    ]);
+    const ownerId = sessionIn(state as never)?.person.id;
+    return ownerId !== undefined && (await keepWrite(request, ownerId));
+  } catch {
+    return false;
+  }
+}
+
 /** What may be another after something that waited on the device was stored. */
 export const WRITTEN_TAGS = [
   'StartUp',
@@ -62,6 +80,7 @@ export const WRITTEN_TAGS = [
   'Line',
   'Jobs',
   'Orders',
+  'Company',
 ] as const;
 
 /** The server's state, as the screens see it. */

@@ -37,7 +37,9 @@ export interface Unsent {
   /** What it is, for whoever entered it. */
   title: string;
   path: string;
-  /** JSON to be posted, or a picture to be put there. */
+  /** How it is sent; left out, JSON is posted and a picture put. */
+  method?: 'POST' | 'PUT' | 'DELETE';
+  /** JSON, or a picture. */
   body: object | Blob;
   enteredAt: string;
   /** Why the server did not take it. */

@@ -1,4 +1,4 @@
-import type { HistoryView, OwnChangeView, PositionChangeView } from '@grevik/contracts';
+import type { HistoryView, OwnChangeView, PhotoTaken, PositionChangeView } from '@grevik/contracts';
 import { api } from './api';
 
 /** What was done and written, and the way back from one's own. */
@@ -12,6 +12,10 @@ const logApi = api.injectEndpoints({
       query: () => 'changes/mine',
       providesTags: ['Mine', 'Session'],
     }),
+    photos: build.query<PhotoTaken[], string>({
+      query: (positionId) => `positions/${positionId}/photos`,
+      providesTags: ['Line'],
+    }),
     undo: build.mutation<undefined, string>({
       query: (changeId) => ({ url: `changes/${changeId}/undo`, method: 'POST' }),
       invalidatesTags: ['Line', 'Jobs', 'History', 'Mine', 'Orders', 'Catalogue', 'Company', 'Due', 'Rounds'],
@@ -19,4 +23,10 @@ const logApi = api.injectEndpoints({
   }),
 });
 
-export const { useHistoryQuery, useOwnChangesQuery, useLazyOwnChangesQuery, useUndoMutation } = logApi;
+export const {
+  useHistoryQuery,
+  useOwnChangesQuery,
+  useLazyOwnChangesQuery,
+  usePhotosQuery,
+  useUndoMutation,
+} = logApi;

@@ -61,7 +61,7 @@ describe('the outbox', () => {
     await entered('one');
     await entered('two');
     serverSays((title) => (title === 'one' ? 409 : 201));
-    expect(await sendAll('ada')).toBe(1);
+    expect(await sendAll('ada')).toBe(2);
     expect(await unsentOf('ada')).toMatchObject([{ title: 'one', refusal: 'one is wrong' }]);
     expect(serverSays(() => 201)).toEqual([]);
     expect(await sendAll('ada')).toBe(0);
@@ -122,7 +122,7 @@ describe('the outbox', () => {
               }
             : {},
       }));
-      expect(await sendAll('ada')).toBe(3);
+      expect(await sendAll('ada')).toBe(4);
       expect(asked).toEqual([
         [
           'entries',

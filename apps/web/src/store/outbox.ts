@@ -19,6 +19,14 @@ export async function putUnsent(unsent: Omit<Unsent, 'place' | 'refusal'>): Prom
   return { ...unsent, place };
 }
 
+/** The same, where nothing like it waits already: pressed again without a network, it is there once. */
+export async function keepUnsent(unsent: Omit<Unsent, 'place' | 'refusal'>): Promise<void> {
+  const asSent = ({ path, method, body }: Pick<Unsent, 'path' | 'method' | 'body'>): string =>
+    JSON.stringify([path, method, body]);
+  const waiting = await unsentOf(unsent.ownerId);
+  if (!waiting.some((one) => asSent(one) === asSent(unsent))) await putUnsent(unsent);
+}
+
 /** Puts something that was refused back among what waits, mended. */
 export const mendUnsent = async (place: number, body: object): Promise<void> =>
   void (await device.unsent.update(place, { body, refusal: undefined }));
@@ -39,10 +47,10 @@ export async function enter(entered: Omit<Unsent, 'place' | 'refusal'>): Promise
 }
 
 /** Sends one thing: what found no network, or a server that cannot answer now, waits. */
-export async function send(unsent: Pick<Unsent, 'path' | 'body'>): Promise<Sent> {
+export async function send(unsent: Pick<Unsent, 'path' | 'method' | 'body'>): Promise<Sent> {
   let answer: Response;
   try {
-    answer = await fetch(`${window.location.origin}/api/${unsent.path}`, requestOf(unsent.body));
+    answer = await fetch(`${window.location.origin}/api/${unsent.path}`, requestOf(unsent));
   } catch {
     return { kind: 'waits' };
   }
@@ -54,19 +62,22 @@ export async function send(unsent: Pick<Unsent, 'path' | 'body'>): Promise<Sent>
   return { kind: 'refused', refusal };
 }
 
-const requestOf = (body: object | Blob): RequestInit =>
+const requestOf = ({ method, body }: Pick<Unsent, 'method' | 'body'>): RequestInit =>
   body instanceof Blob
-    ? { method: 'PUT', headers: { 'content-type': body.type }, body }
-    : { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) };
+    ? { method: method ?? 'PUT', headers: { 'content-type': body.type }, body }
+    : {
+        method: method ?? 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(body),
+      };
 
 /**
  * Sends what waits, in the order it was entered, until something finds no server.
  *
- * @returns how many were stored
+ * @returns how many were answered, stored or refused
  */
 export async function sendAll(ownerId: string): Promise<number> {
-  const sent = await sendInOrder(ownerId);
-  return [...sent.values()].filter(({ kind }) => kind === 'stored').length;
+  return (await sendInOrder(ownerId)).size;
 }
 
 /** What became of each thing that was sent, by its place. Stored, it is removed from the device; refused, it stays with the reason. */

@@ -100,6 +100,11 @@ export const {
   useAcceptMutation,
 } = peopleApi;
 
+/** Who is signed in, as the store knows it. */
+export const sessionIn = (
+  state: Parameters<ReturnType<typeof peopleApi.endpoints.session.select>>[0],
+): SessionView | null | undefined => peopleApi.endpoints.session.select()(state).data?.session;
+
 /** Whether whoever is signed in may do something. The server decides; this only spares a refusal. */
 export function useMay(permission: Permission): boolean {
   return useSessionQuery().data?.session?.may.includes(permission) ?? false;

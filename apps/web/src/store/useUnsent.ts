@@ -12,6 +12,8 @@ export function useUnsent(): Unsent[] {
     if (ownerId === undefined) return undefined;
     let stop: (() => void) | undefined;
     let isGone = false;
+    // Fetched while there is a network: it is needed where there is none.
+    void import('./waiting-writes');
     void import('./outbox').then(({ watchUnsent }) => {
       if (!isGone) stop = watchUnsent(ownerId, setUnsent);
     });

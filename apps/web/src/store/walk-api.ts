@@ -18,6 +18,7 @@ import {
   walkedPositions,
 } from '@grevik/core';
 import { api, keepInLine } from './api';
+import { isKept } from './failure';
 
 /** Walking: the outline of a line, names, photos, and the house rules it is judged by. */
 const walkApi = api.injectEndpoints({
@@ -33,12 +34,15 @@ const walkApi = api.injectEndpoints({
     editWalk: build.mutation<WalkEdited, EditWalkRequest & { lineId: string }>({
       query: ({ lineId, ...body }) => ({ url: `lines/${lineId}/walk`, method: 'PUT', body }),
       invalidatesTags: ['Jobs', 'Mine'],
-      async onQueryStarted({ lineId }, { dispatch, queryFulfilled }) {
+      async onQueryStarted(request, { dispatch, queryFulfilled }) {
+        const { lineId } = request;
+        const takeIn = (edited: WalkEdited) =>
+          dispatch(api.util.updateQueryData('line', lineId, (line) => void take(line, edited)) as never);
         try {
-          const { data } = await queryFulfilled;
-          dispatch(api.util.updateQueryData('line', lineId, (line) => void take(line, data)) as never);
-        } catch {
-          dispatch(api.util.invalidateTags([{ type: 'Line', id: lineId }]) as never);
+          takeIn((await queryFulfilled).data);
+        } catch (failed) {
+          if (isKept((failed as { error: unknown }).error)) takeIn(editedHere(request));
+          else dispatch(api.util.invalidateTags([{ type: 'Line', id: lineId }]) as never);
         }
       },
     }),
@@ -75,6 +79,19 @@ const walkApi = api.injectEndpoints({
       invalidatesTags: ['Company', 'Mine'],
     }),
   }),
+});
+
+/** What an edit that waits on this device comes to until the server has made it: its new valves have no position yet. */
+export const editedHere = ({ id = '', version, at, remove, insert }: EditWalkRequest): WalkEdited => ({
+  version: version + 1,
+  changeId: id,
+  at,
+  remove,
+  items: insert.map(({ valve, ...item }) => ({
+    ...item,
+    ...(valve?.tag !== undefined && { name: [valve.tag, item.name].filter(Boolean).join(' ') }),
+  })),
+  positions: [],
 });
 
 /** Does to the line what the server did, so that a long one is not fetched anew for a word. */

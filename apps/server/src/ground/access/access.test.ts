@@ -116,6 +116,7 @@ const ENDPOINTS: Readonly<Record<string, readonly Role[] | 'anyone' | 'signed-in
   'PUT /api/positions/:id/hook-up': DECIDE,
   'PUT /api/positions/:id/photos/:photoId': ALL,
   'GET /api/positions/:id/photos/:photoId': ALL,
+  'GET /api/positions/:id/photos': ALL,
   'PUT /api/positions/:id/pick': DECIDE,
   'DELETE /api/positions/:id/pick': DECIDE,
   'GET /api/positions/:id/history': ALL,

@@ -16,6 +16,8 @@ const LONGEST_WHAT = 200;
 
 /** What was done, as it goes into the log. */
 export interface Done {
+  /** Made where it was entered; else one of its own. */
+  id?: string;
   kind: ChangeKind;
   jobId?: string | null;
   positionId?: string | null;
@@ -55,6 +57,11 @@ export class ChangeLog {
     return this.changes.bulkCreate(
       done.map(({ what, ...one }) => ({ ...one, what: what.slice(0, LONGEST_WHAT) || '-', personId })),
     );
+  }
+
+  /** A change by the id it was entered with. */
+  find(id: string, kind: ChangeKind): Promise<Change | null> {
+    return this.changes.findOne({ where: { id, kind } });
   }
 
   /** Says how changes of some kinds are taken back. */

@@ -1,6 +1,6 @@
 import { type ArgumentsHost, ConflictException, Logger, NotFoundException } from '@nestjs/common';
 import { InvalidInput } from '@grevik/core';
-import { ConnectionRefusedError } from 'sequelize';
+import { ConnectionRefusedError, UniqueConstraintError } from 'sequelize';
 import { ErrorFilter } from './error.filter.js';
 import { Refusal } from './refusal.js';
 
@@ -42,6 +42,7 @@ describe('whatever is thrown', () => {
       { code: 'not-found', message: 'That job is not here.' },
     ],
     ['a taken name', new ConflictException('Taken.'), 409, { code: 'conflict', message: 'Taken.' }],
+    ['an id that is taken', new UniqueConstraintError({}), 409, { code: 'conflict' }],
     ['a lost database', new ConnectionRefusedError(new Error('refused')), 503, { code: 'unavailable' }],
     [
       'a body too large',

@@ -2,6 +2,7 @@ import type { ErrorBody, ErrorCode } from '@grevik/contracts';
 import { InvalidInput } from '@grevik/core';
 import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger } from '@nestjs/common';
 import type { Response } from 'express';
+import { UniqueConstraintError } from 'sequelize';
 import { TROUBLE, databaseTrouble } from './database-trouble.js';
 import { Refusal } from './refusal.js';
 
@@ -35,6 +36,17 @@ export class ErrorFilter implements ExceptionFilter {
       };
     const trouble = databaseTrouble(thrown);
     if (trouble) return { status: 503, body: { error: { code: 'unavailable', message: TROUBLE[trouble] } } };
+    if (thrown instanceof UniqueConstraintError)
+      return {
+        status: 409,
+        body: {
+          error: {
+            code: 'conflict',
+            message:
+              'Something with the same id or name is stored already, perhaps a moment ago. Nothing was saved. Reload, and enter it again if it is missing.',
+          },
+        },
+      };
     const status = statusOf(thrown);
     if (status < 500) {
       return {

@@ -3,6 +3,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectConnection } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { companyRows } from '../../ground/database/company-rows.js';
+import { jobNotFound } from '../jobs/job-not-found.js';
 import { DueIndex } from './due-index.service.js';
 
 /** Tasks shown of a longer list. */
@@ -47,6 +48,12 @@ export class DueService {
 
   /** Positions of a job at which something is overdue: what every screen of a line marks. */
   async overdueAt(jobId: string): Promise<string[]> {
+    const job = await companyRows(
+      this.sequelize,
+      'SELECT 1 FROM jobs WHERE company_id = :companyId AND id = :jobId',
+      { jobId },
+    );
+    if (job.length === 0) throw jobNotFound();
     await this.index.refresh();
     const rows = await companyRows<{ id: string }>(
       this.sequelize,

@@ -23,6 +23,7 @@ export class ArchivedPhotos {
     });
     return byPosition(rows, (row) => ({
       type: row.type,
+      ...(row.shows && { shows: row.shows }),
       takenAt: row.takenAt.toISOString(),
       by: signedName(row),
       base64: row.content.toString('base64'),
@@ -31,7 +32,7 @@ export class ArchivedPhotos {
 
   async add(
     positionId: string,
-    { type, takenAt, by, content }: Omit<ArchivedPhoto, 'base64'> & { content: Uint8Array },
+    { type, shows, takenAt, by, content }: Omit<ArchivedPhoto, 'base64'> & { content: Uint8Array },
     importedBy: string,
   ): Promise<void> {
     const picture = Buffer.from(content);
@@ -39,6 +40,7 @@ export class ArchivedPhotos {
       id: randomUUID(),
       positionId,
       type,
+      shows: shows ?? null,
       content: picture,
       sentSha256: fingerprint(picture),
       takenAt: new Date(takenAt),

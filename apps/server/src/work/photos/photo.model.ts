@@ -1,4 +1,4 @@
-import type { PHOTO_TYPES } from '@grevik/contracts';
+import type { PHOTO_TYPES, PhotoShows } from '@grevik/contracts';
 import { BelongsTo, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { Person } from '../../firm/people/person.model.js';
 
@@ -33,6 +33,9 @@ export class Photo extends Model {
   /** Of the file as it was sent: the same one sent again is known by it. */
   @Column(DataType.BLOB)
   declare sentSha256: Buffer;
+
+  @Column(DataType.TEXT)
+  declare shows: PhotoShows | null;
 
   @Column(DataType.DATE)
   declare takenAt: Date;

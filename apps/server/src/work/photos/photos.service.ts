@@ -1,9 +1,10 @@
 import { createHash } from 'node:crypto';
-import type { PhotoView } from '@grevik/contracts';
+import type { PhotoQuery, PhotoTaken, PhotoView } from '@grevik/contracts';
 import { InvalidInput } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { SIGNERS, signedName } from '../../firm/people/signature.js';
 import { currentPersonId } from '../../ground/database/company-scope.js';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { Refusal } from '../../ground/errors/refusal.js';
@@ -11,6 +12,9 @@ import { Position } from '../positions/position.model.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import { type CleanPicture, cleanPicture } from './clean-picture.js';
 import { Photo } from './photo.model.js';
+
+/** How far the clocks of device and server may be apart. */
+const CLOCKS_APART_MS = 5 * 60_000;
 
 @Injectable()
 export class PhotosService {
@@ -22,12 +26,25 @@ export class PhotosService {
   ) {}
 
   /** Keeps a picture. It is decoded and written anew, whatever it was called; sent again under its id it is stored once. */
-  async add(positionId: string, id: string, content: unknown): Promise<PhotoView> {
+  async add(
+    positionId: string,
+    id: string,
+    content: unknown,
+    { shows, takenAt }: PhotoQuery = {},
+  ): Promise<PhotoView> {
     if (!Buffer.isBuffer(content) || content.length === 0)
       throw new InvalidInput('photo', 'The photo is empty: send the picture itself.');
+    const taken = takenAt === undefined ? new Date() : momentOf(takenAt);
     const sentSha256 = fingerprint(content);
     const before = await this.stored(id);
-    if (!before) await this.store(positionId, { id, sentSha256, ...(await cleanPicture(content)) });
+    if (!before)
+      await this.store(positionId, {
+        id,
+        sentSha256,
+        shows: shows ?? null,
+        takenAt: taken,
+        ...(await cleanPicture(content)),
+      });
     const stored = before ?? (await this.stored(id));
     if (!stored || stored.positionId !== positionId || !stored.sentSha256.equals(sentSha256))
       throw new Refusal(409, {
@@ -36,6 +53,23 @@ export class PhotosService {
         message: `There is another photo with the id ${id}. A photo cannot be changed: send it with a new id.`,
       });
     return { id, positionId };
+  }
+
+  /** The photos of a position, the newest first. */
+  async ofPosition(positionId: string): Promise<PhotoTaken[]> {
+    if ((await this.positions.count({ where: { id: positionId } })) === 0) throw positionNotFound();
+    const rows = await this.photos.findAll({
+      where: { positionId },
+      attributes: { exclude: ['content', 'sentSha256'] },
+      include: SIGNERS,
+      order: [['takenAt', 'DESC']],
+    });
+    return rows.map((row) => ({
+      id: row.id,
+      takenAt: row.takenAt.toISOString(),
+      by: signedName(row),
+      shows: row.shows,
+    }));
   }
 
   /** A photo of a position; one of another position is not here. */
@@ -49,13 +83,16 @@ export class PhotosService {
     return this.photos.findOne({ where: { id }, attributes: ['positionId', 'sentSha256'] });
   }
 
-  private store(positionId: string, photo: CleanPicture & { id: string; sentSha256: Buffer }): Promise<void> {
+  private store(
+    positionId: string,
+    photo: CleanPicture & Pick<Photo, 'id' | 'sentSha256' | 'shows' | 'takenAt'>,
+  ): Promise<void> {
     return inTransaction(this.sequelize, async () => {
       const position = await this.positions.findByPk(positionId, { lock: true });
-      if (!position) throw new NotFoundException('This position was not found. Open the line again.');
+      if (!position) throw positionNotFound();
       // Looked at again behind the lock: the same may have been sent twice at once.
       if (await this.stored(photo.id)) return;
-      await this.photos.create({ ...photo, positionId, personId: currentPersonId(), takenAt: new Date() });
+      await this.photos.create({ ...photo, positionId, personId: currentPersonId() });
       await this.log.record({
         kind: 'photo',
         jobId: position.jobId,
@@ -67,6 +104,19 @@ export class PhotosService {
       });
     });
   }
+}
+
+const positionNotFound = () => new NotFoundException('This position was not found. Open the line again.');
+
+/** A moment of the device; one ahead of the server’s clock is refused, since nothing is photographed tomorrow. */
+function momentOf(takenAt: string): Date {
+  const moment = new Date(takenAt);
+  if (moment.getTime() > Date.now() + CLOCKS_APART_MS)
+    throw new InvalidInput(
+      'takenAt',
+      `takenAt is ${takenAt}, which is in the future: check the clock of the device.`,
+    );
+  return moment;
 }
 
 /** What a file is known by. */

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import sharp from 'sharp';
-import { LARGEST_PHOTO, type JobView, type LineView } from '@grevik/contracts';
+import { LARGEST_PHOTO, type JobView, type LineView, type PhotoTaken } from '@grevik/contracts';
 import { cleanPicture } from './clean-picture.js';
 import { type Agent, type TestApp, startTestApp } from '../../testing/test-app.js';
 
@@ -37,6 +37,24 @@ describe('photos of a position', () => {
     expect(PNG.equals(body as Buffer)).toBe(true);
     const line = (await owner.get(`/api/lines/${lineId}`)).body as LineView;
     expect(line.positions[0]!.photos).toEqual([id]);
+  });
+
+  it('say what they show and when the device took them; not ahead of the clock', async () => {
+    const id = randomUUID();
+    const put = (query: object, photo = id) =>
+      owner
+        .put(`/api/positions/${positionId}/photos/${photo}`)
+        .query(query)
+        .set('content-type', 'image/png')
+        .send(PNG);
+    await put({ shows: 'after', takenAt: '2026-11-20T08:30:00.000Z' }).expect(200);
+    const { body } = await owner.get(`/api/positions/${positionId}/photos`).expect(200);
+    expect((body as PhotoTaken[]).find((one) => one.id === id)).toMatchObject({
+      takenAt: '2026-11-20T08:30:00.000Z',
+      shows: 'after',
+    });
+    for (const odd of [{ takenAt: '2199-01-01T00:00:00Z' }, { takenAt: 'today' }, { shows: 'during' }])
+      await put(odd, randomUUID()).expect(400);
   });
 
   it('are never changed: another picture under the same id is refused', async () => {

@@ -21,15 +21,17 @@ interface VisitRow extends Omit<VisitView, 'happenedAt'> {
 export class RoundVisits {
   constructor(@InjectConnection() private readonly sequelize: Sequelize) {}
 
-  /** By round: positions that were done, and those somebody came to and could not do. The last visit to each counts. */
+  /** By round: its positions that were done, and those somebody came to and could not do. The last visit to each counts, and none at a copy of the job that an archive brought. */
   async progress(): Promise<ReadonlyMap<string, RoundProgress>> {
     const rows = await companyRows<RoundProgress & { roundId: string }>(
       this.sequelize,
       `SELECT "roundId", count(*) FILTER (WHERE "isDone")::int AS done, count(*) FILTER (WHERE NOT "isDone")::int AS "notDone"
        FROM (
-         SELECT DISTINCT ON (1, position_id) visit->>'roundId' AS "roundId", jsonb_array_length(visit->'done') > 0 AS "isDone"
-         FROM entries WHERE company_id = :companyId AND visit->>'roundId' IS NOT NULL
-         ORDER BY 1, position_id, happened_at DESC, received_at DESC
+         SELECT DISTINCT ON (r.id, e.position_id) r.id AS "roundId", jsonb_array_length(e.visit->'done') > 0 AS "isDone"
+         FROM entries e JOIN rounds r ON r.company_id = e.company_id AND r.id::text = e.visit->>'roundId'
+         WHERE e.company_id = :companyId AND e.visit->>'roundId' IS NOT NULL
+           AND r.stops @> jsonb_build_array(jsonb_build_object('positionId', e.position_id))
+         ORDER BY r.id, e.position_id, e.happened_at DESC, e.received_at DESC
        ) visited GROUP BY 1`,
     );
     return new Map(rows.map(({ roundId, ...progress }) => [roundId, progress]));

@@ -1,9 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import type {
   EntriesView,
-  HistoryView,
   DueListView,
+  HistoryView,
   EntryRequest,
+  JobArchive,
   JobView,
   OwnChangeView,
   OwnIntervalView,
@@ -298,6 +299,19 @@ describe('rounds', () => {
       const other = await test.owner();
       await other.post('/api/archive/jobs').send(archive).expect(201);
       expect(((await other.get(`/api/due?until=${UNTIL}`)).body as DueListView).due).toBe((await due()).due);
+    });
+
+    it('is no further for visits that came with a copy of its job', async () => {
+      const { id, stopsInOrder } = await round();
+      const [first] = stopsInOrder;
+      await enter(first!.positionId, { visit: { roundId: id, done: first!.tasks } }).expect(201);
+      const archive = (await owner.get(`/api/archive/jobs/${jobId}`)).body as JobArchive;
+      await owner
+        .post('/api/archive/jobs')
+        .send({ ...archive, job: 'A copy' })
+        .expect(201);
+      const listed = ((await owner.get('/api/rounds')).body as RoundListing[]).find((of) => of.id === id);
+      expect(listed).toMatchObject({ done: 1, notDone: 0 });
     });
   });
 

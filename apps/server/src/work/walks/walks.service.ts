@@ -43,9 +43,11 @@ export class WalksService {
   }
 
   /** Puts items in place of others, makes positions for new valves, and lets go those that went. */
-  edit(lineId: string, { version, at, remove, insert }: EditWalkRequest): Promise<WalkEdited> {
+  edit(lineId: string, { id, version, at, remove, insert }: EditWalkRequest): Promise<WalkEdited> {
     return inTransaction(this.sequelize, async () => {
       const { line, walk } = await this.held(lineId);
+      const before = id === undefined ? null : await this.log.find(id, 'walk');
+      if (before) return this.edited(walk.version, before);
       const stale = walk.version !== version;
       if (stale || at + remove > walk.items.length)
         throw new Refusal(409, {
@@ -55,14 +57,20 @@ export class WalksService {
         });
       const gone = walk.items.slice(at, at + remove);
       const items = await this.settled(line, walk.items.slice(0, at), gone, insert);
-      const change = await this.replace({ line, walk, at, gone, items, kept: [] });
-      const fresh = new Set(items.map(({ positionId }) => positionId));
-      for (const { positionId } of gone) fresh.delete(positionId);
-      const positions: PositionView[] = [];
-      for (const id of fresh)
-        if (id !== undefined) positions.push(...(await readPositions(this.sequelize, { id })));
-      return { version: walk.version, changeId: change.id, at, remove, items, positions };
+      const change = await this.replace({ line, walk, at, gone, items, kept: [], id });
+      return this.edited(walk.version, change);
     });
+  }
+
+  /** What an edit came to, as the log keeps it. */
+  private async edited(version: number, { id: changeId, before, after }: Change): Promise<WalkEdited> {
+    const gone = (before as Stretch).items;
+    const { at, items } = after as Stretch;
+    const fresh = new Set(walkedPositions(items));
+    for (const id of walkedPositions(gone)) fresh.delete(id);
+    const positions: PositionView[] = [];
+    for (const id of fresh) positions.push(...(await readPositions(this.sequelize, { id })));
+    return { version, changeId, at, remove: gone.length, items, positions };
   }
 
   /** Takes an edit back, where the walk still stands as it left it. */
@@ -179,6 +187,7 @@ export class WalksService {
     items,
     kept,
     undoes,
+    id,
   }: {
     line: Line;
     walk: Walk;
@@ -187,6 +196,7 @@ export class WalksService {
     items: WalkItem[];
     kept: readonly PositionKept[];
     undoes?: string;
+    id?: string | undefined;
   }): Promise<Change> {
     await this.ofWalk.bringBack(line, kept);
     const next = [...walk.items.slice(0, at), ...items, ...walk.items.slice(at + gone.length)];
@@ -213,6 +223,7 @@ export class WalksService {
       before: stretch(gone, letGo),
       after: stretch(items, made),
       ...(undoes !== undefined && { undoes }),
+      ...(id !== undefined && { id }),
     });
   }
 }

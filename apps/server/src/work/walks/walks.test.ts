@@ -39,6 +39,27 @@ describe('the walk of a line', () => {
   });
   afterAll(() => test.close());
 
+  it('makes an edit once that is sent twice, and refuses an id that another change has', async () => {
+    const { version, items } = (await line()).walk;
+    const sent = {
+      id: randomUUID(),
+      version,
+      at: items.length,
+      remove: 0,
+      insert: [item('valve', { type: 'ball', name: 'Sent twice', valve: {} })],
+    };
+    const put = (body: object) => owner.put(`/api/lines/${lineId}/walk`).send(body);
+    const first = (await put(sent).expect(200)).body as WalkEdited;
+    expect((await put(sent).expect(200)).body).toEqual(first);
+    expect((await line()).walk.items).toHaveLength(items.length + 1);
+    await undo(first.changeId);
+    const { version: now } = (await line()).walk;
+    const other = (await owner.get('/api/changes/mine').expect(200)).body as { id: string; kind: string }[];
+    const taken = other.find(({ kind }) => kind !== 'walk');
+    if (taken) await put({ ...sent, id: taken.id, version: now }).expect(409);
+    expect((await line()).walk.items).toHaveLength(items.length);
+  });
+
   it('makes a position for each new valve, tagged and sized after what stands before it', async () => {
     const before = await line();
     const edited = await edit(before.walk.items.length, 0, [

@@ -4,6 +4,7 @@ import { type FormEvent, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
 import { whenWords } from '../../kit/when';
+import { isStopped } from '../../store/failure';
 import { useCompanyQuery, useCreateJobMutation } from '../../store/api';
 import { useJobListingsQuery } from '../../store/board-api';
 import { failureText } from '../../store/failure';
@@ -36,7 +37,8 @@ export function JobsPage() {
   const { data: company } = useCompanyQuery();
   const mayStart = useMay('bring-lines');
   const words = useWords();
-  if (isError) return <Failure error={error} retry={() => void refetch()} />;
+  if (isStopped({ data: jobs, isError, error }))
+    return <Failure error={error} retry={() => void refetch()} />;
   if (!jobs) return <Loading what={words('jobs.what')} />;
   return (
     <div className={styles.page}>

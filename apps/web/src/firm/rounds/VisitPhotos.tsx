@@ -1,4 +1,5 @@
 import { Alert } from '@mui/material';
+import { PHOTO_SHOWS } from '@grevik/contracts';
 import { CameraButton } from '../../kit/photo/CameraButton';
 import { useTakePhoto } from '../../kit/photo/useTakePhoto';
 import { useWords } from '../../words';
@@ -21,8 +22,13 @@ export function VisitPhotos({ positionId, tag, photos }: VisitPhotosProps) {
     <section aria-labelledby="photos">
       <h2 id="photos">{words('visit.photos')}</h2>
       <div className={styles.row}>
-        {(['before', 'after'] as const).map((when) => (
-          <CameraButton key={when} label={words(`visit.${when}`)} isBusy={isBusy} take={take} />
+        {PHOTO_SHOWS.map((when) => (
+          <CameraButton
+            key={when}
+            label={words(`visit.${when}`)}
+            isBusy={isBusy}
+            take={(file) => take(file, when)}
+          />
         ))}
       </div>
       {(taken > 0 || waits > 0) && (

@@ -5,6 +5,7 @@ import { useSnackbar } from 'notistack';
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
+import { isStopped } from '../../store/failure';
 import { useArchiveJobMutation, useBoardQuery } from '../../store/board-api';
 import { failureText } from '../../store/failure';
 import { useMay } from '../../store/people-api';
@@ -27,7 +28,8 @@ export function JobBoardPage() {
   useEffect(() => {
     if (board) document.title = `${board.name} · Grevik`;
   }, [board]);
-  if (isError) return <Failure error={error} retry={() => void refetch()} />;
+  if (isStopped({ data: board, isError, error }))
+    return <Failure error={error} retry={() => void refetch()} />;
   if (!board) return <Loading what={words('board.what')} />;
   return (
     <div className={styles.page}>

@@ -4,6 +4,7 @@ import {
   FIXTURES,
   PIPE_FACTS,
   VALVE_TYPE_FACTS,
+  type ValveType,
   capitalized,
   conditionAt,
   formatNominalSize,
@@ -56,17 +57,18 @@ export function itemWords(
       };
     }
     case 'valve': {
-      if (!position) return { name: words('walk.valve'), facts: '' };
+      // Typed without a network: it has no position until the server has made one.
+      if (!position)
+        return {
+          name: item.name ?? words('walk.valve'),
+          facts: item.type === undefined ? '' : shortType(item.type),
+        };
       const { type, turning, holding } = conditionAt(item, position.condition);
       return {
         name: `${position.tag} ${shortName(position)}`,
         facts: [
           figures.size(position.duty.dn),
-          type === undefined
-            ? ''
-            : type === 'nothing'
-              ? words('walk.nothing')
-              : VALVE_TYPE_FACTS[type].words.split(',')[0],
+          type === undefined ? '' : type === 'nothing' ? words('walk.nothing') : shortType(type),
           turning && turning !== 'freely'
             ? words(`found.turning.${turning}`)
             : holding && holding !== 'tight'
@@ -79,6 +81,8 @@ export function itemWords(
     }
   }
 }
+
+const shortType = (type: ValveType): string => VALVE_TYPE_FACTS[type].words.split(',')[0] ?? type;
 
 /** An item as it would be typed: what the field for writing takes. */
 export function asTyped(item: WalkItem, figures: Figures): string {

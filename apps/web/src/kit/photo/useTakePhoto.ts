@@ -1,3 +1,4 @@
+import type { PhotoShows } from '@grevik/contracts';
 import { useState } from 'react';
 import { newId } from '../../store/new-id';
 import { useOutbox } from '../../store/useOutbox';
@@ -6,7 +7,7 @@ import { useWords } from '../../words';
 import { scaledPhoto } from './scaled-photo';
 
 interface PhotoTaker {
-  take: (file: File) => Promise<void>;
+  take: (file: File, shows?: PhotoShows) => Promise<void>;
   isBusy: boolean;
   /** Why the last one was not taken. */
   trouble: string | undefined;
@@ -24,14 +25,15 @@ export function useTakePhoto({ id, tag }: { id: string; tag: string }): PhotoTak
   const [isBusy, setBusy] = useState(false);
   const [trouble, setTrouble] = useState<string>();
   const [taken, setTaken] = useState(0);
-  const take = async (file: File): Promise<void> => {
+  const take = async (file: File, shows?: PhotoShows): Promise<void> => {
     setBusy(true);
     try {
+      const query = new URLSearchParams({ takenAt: new Date().toISOString(), ...(shows && { shows }) });
       const body = await scaledPhoto(file);
       setTaken((count) => count + 1);
       const sent = await outbox({
         title: words('visit.photo', { tag }),
-        path: `positions/${id}/photos/${newId()}`,
+        path: `positions/${id}/photos/${newId()}?${query}`,
         body,
       });
       setTrouble(sent.kind === 'refused' ? sent.refusal : undefined);

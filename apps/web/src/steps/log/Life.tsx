@@ -1,9 +1,10 @@
-import type { EntryView } from '@grevik/contracts';
+import type { EntryView, PhotoShows } from '@grevik/contracts';
 import { NOT_DONE, TASK_WORDS, highestTorqueNm } from '@grevik/core';
 import { Suspense, lazy } from 'react';
 import { PhotoLinks } from '../../kit/photo/PhotoLinks';
 import { dateWords } from '../../kit/when';
 import { useFigures } from '../../kit/useFigures';
+import { usePhotosQuery } from '../../store/log-api';
 import { useWords } from '../../words';
 import styles from './LogPage.module.css';
 
@@ -19,6 +20,7 @@ interface LifeProps {
 /** The life of a valve at a glance: turns and torque over the years, since when it stands there, photos side by side. */
 export function Life({ entries, positionId, tag, photos }: LifeProps) {
   const words = useWords();
+  const listed = usePhotosQuery(positionId, { skip: photos.length === 0 }).data ?? [];
   const operated = entries
     .map(({ happenedAt, turns, visit }) => ({
       at: happenedAt,
@@ -28,6 +30,8 @@ export function Life({ entries, positionId, tag, photos }: LifeProps) {
     .filter(({ turns, torqueNm }) => turns !== undefined || torqueNm !== undefined)
     .reverse();
   const replaced = entries.find(({ kind }) => kind === 'replaced');
+  const captionOf = (shows: PhotoShows | null, takenAt: string): string =>
+    [shows && words(`log.photoShows.${shows}`), dateWords(takenAt)].filter(Boolean).join(' · ');
   if (operated.length < 2 && photos.length === 0 && !replaced) return null;
   return (
     <section className={styles.life} aria-labelledby="life">
@@ -40,7 +44,12 @@ export function Life({ entries, positionId, tag, photos }: LifeProps) {
       )}
       {photos.length > 0 && (
         <div className={styles.photos} role="group" aria-label={words('log.photos')}>
-          <PhotoLinks positionId={positionId} tag={tag} photos={photos} />
+          <PhotoLinks
+            positionId={positionId}
+            tag={tag}
+            photos={photos}
+            captions={new Map(listed.map(({ id, shows, takenAt }) => [id, captionOf(shows, takenAt)]))}
+          />
         </div>
       )}
     </section>

@@ -3,6 +3,7 @@ import { Button } from '@mui/material';
 import { useNavigate, useSearchParams } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
 import { dateWords } from '../../kit/when';
+import { isStopped } from '../../store/failure';
 import { useLineFrame } from '../../shell/useLineFrame';
 import { useWords } from '../../words';
 import { HandOver } from './HandOver';
@@ -16,7 +17,8 @@ export function StartUpPage() {
   const here = useStartUp();
   const [query] = useSearchParams();
   const words = useWords();
-  if (here.isError) return <Failure error={here.error} retry={() => void here.refetch()} />;
+  if (isStopped({ ...here, data: here.view }))
+    return <Failure error={here.error} retry={() => void here.refetch()} />;
   if (!here.view || !here.startUp) return <Loading what={words('startUp.what')} />;
   const { steps, isComplete } = here.startUp;
   const asked = query.get('step');

@@ -17,7 +17,7 @@ export const around = {
     skip: 'Skip to the work',
   },
   offline: {
-    now: 'No network. You can read what is on the screen. What you enter in a start-up is stored on this device; other changes cannot be saved until the network is back.',
+    now: 'No network. You can read what is on the screen. What you enter at a valve, a line or an order is stored on this device and sent later; other changes cannot be saved until the network is back.',
     newer: 'A newer version of Grevik is ready.',
     reload: 'Update now',
   },
@@ -32,6 +32,19 @@ export const around = {
     drop: 'Remove it',
     again: 'Send again',
     text: 'Text',
+    kept: 'No network. This is stored on this device and is sent once there is a network.',
+    of: {
+      walk: 'Change of a walk',
+      facts: 'Facts of a line',
+      duty: 'Duty',
+      hookUp: 'Choice of a hook-up',
+      pick: 'Pick',
+      name: 'Tag or place',
+      orderLines: 'Order lines',
+      order: 'Order sent or received',
+      round: 'Round',
+      houseRules: 'House rules',
+    },
     signOut_one: '{{count}} entry is not sent yet. Connect to the network, or remove it, then sign out.',
     signOut_other:
       '{{count}} entries are not sent yet. Connect to the network, or remove them, then sign out.',

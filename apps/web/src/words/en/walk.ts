@@ -285,6 +285,7 @@ export const walk = {
     entryAt: 'Entry at {{tag}}',
     life: 'Its life',
     replacedOn: 'Replaced on {{date}}.',
+    photoShows: { before: 'Before', after: 'After' },
     lifeChart: 'Turns and torque over the years',
     highestTorque: 'Highest torque, {{unit}}',
     torque: 'up to {{torque}}',

@@ -45,6 +45,7 @@ export async function up({ sequelize }: QueryInterface): Promise<void> {
     );
     CREATE INDEX rounds_by_day ON rounds (company_id, starts_on DESC);
 
+    ALTER TABLE photos ADD COLUMN shows text CHECK (shows IN ('before', 'after'));
     CREATE TABLE calendar_addresses (
       company_id uuid NOT NULL REFERENCES companies,
       person_id uuid NOT NULL,
@@ -110,6 +111,7 @@ export async function down({ sequelize }: QueryInterface): Promise<void> {
   await sequelize.query(`
     DROP TRIGGER changes_make_due_stale ON changes;
     DROP FUNCTION note_due_stale;
+    ALTER TABLE photos DROP COLUMN shows;
     DROP TABLE due_stale, due_jobs, not_operated, due_tasks, calendar_addresses, rounds, own_intervals;
     ALTER TABLE entries DISABLE TRIGGER entries_append_only;
     UPDATE entries SET kind = 'note', text = coalesce(nullif(text, ''), 'Round visit') WHERE kind = 'visit';

@@ -1,0 +1,40 @@
+import { serve } from '../testing/server';
+import { device } from './device-database';
+import { sendAll, unsentOf } from './outbox';
+import { keepWrite } from './waiting-writes';
+
+const write = (url: string, body: object = { version: 3 }, method = 'PUT') =>
+  keepWrite({ url, method, body }, 'me');
+
+describe('a write that finds no server', () => {
+  beforeEach(() => device.unsent.clear());
+
+  it('waits on the device once, however often it is pressed, and is sent as it was made', async () => {
+    expect(await write('positions/p/pick')).toBe(true);
+    expect(await write('positions/p/pick')).toBe(true);
+    expect(await write('positions/p/pick', { version: 4 }, 'DELETE')).toBe(true);
+    expect((await unsentOf('me')).map(({ title }) => title)).toEqual(['Pick', 'Pick']);
+    const asked = serve(() => ({ body: {} }));
+    expect(await sendAll('me')).toBe(2);
+    expect(asked).toEqual([
+      { method: 'PUT', path: '/api/positions/p/pick', body: { version: 3 } },
+      { method: 'DELETE', path: '/api/positions/p/pick', body: { version: 4 } },
+    ]);
+    expect(await unsentOf('me')).toEqual([]);
+  });
+
+  it.each([
+    ['lines/l/walk', 'Change of a walk'],
+    ['jobs/j/orders/lines', 'Order lines'],
+    ['company/house-rules', 'House rules'],
+    ['rounds/r', 'Round'],
+  ])('%s says what it is', async (url, title) => {
+    await write(url);
+    expect(await unsentOf('me')).toMatchObject([{ title }]);
+  });
+
+  it.each(['session', 'people/p/role', 'changes/c/undo', 'archive/jobs'])('%s does not wait', async (url) => {
+    expect(await write(url)).toBe(false);
+    expect(await unsentOf('me')).toEqual([]);
+  });
+});
