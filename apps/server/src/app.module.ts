@@ -2,6 +2,7 @@ import { type DynamicModule, Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { AccessModule } from './ground/access/access.module.js';
 import { ArchiveModule } from './work/archive/archive.module.js';
+import { BudgetModule } from './work/budget/budget.module.js';
 import { BoardModule } from './work/board/board.module.js';
 import { CalcModule } from './work/calculations/calc.module.js';
 import { CatalogueModule } from './firm/catalogue/catalogue.module.js';
@@ -53,6 +54,7 @@ export class AppModule {
         PeopleModule,
         JobsModule,
         BoardModule,
+        BudgetModule,
         LinesModule,
         PositionsModule,
         PhotosModule,

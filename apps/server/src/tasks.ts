@@ -1,7 +1,8 @@
 import type { Tasks } from './ground/threads/task.js';
 import type { ArchivePieces } from './work/archive/read-archive.js';
 import type { CatalogueFormat, OrderSheetPreview, WalkListPreview } from '@grevik/contracts';
-import type { JobOutlook, ReadSheet } from '@grevik/core';
+import type { JobOutlook, ReadSheet, ValveOutage } from '@grevik/core';
+import type { BudgetFileTask } from './work/budget/budget-files.js';
 import type { WalkListTask } from './work/walk-lists/check-list.js';
 import type { OrderFileTask } from './work/orders/order-files.js';
 import type { JobOutlookTask } from './work/board/job-outlook.js';
@@ -16,6 +17,8 @@ declare module './ground/threads/task.js' {
     checkWalkList: (task: WalkListTask) => Promise<WalkListPreview>;
     jobOutlook: (task: JobOutlookTask) => Promise<JobOutlook>;
     writeStartUpFile: (task: { file: string }) => Promise<Uint8Array>;
+    writeBudgetFile: (task: BudgetFileTask) => Promise<Uint8Array>;
+    workOutOutages: (task: { lines: string; now: string }) => Promise<ValveOutage[]>;
     readArchive: (body: Uint8Array) => Promise<ArchivePieces>;
   }
 }
@@ -28,6 +31,8 @@ export const TASKS: { [Name in keyof Tasks]: () => Promise<Tasks[Name]> } = {
   checkWalkList: async () => (await import('./work/walk-lists/check-list.js')).checkList,
   writeStartUpFile: async () =>
     (await import('./work/start-ups/files/write-start-up-file.js')).writeStartUpFile,
+  writeBudgetFile: async () => (await import('./work/budget/budget-files.js')).writeBudgetFile,
+  workOutOutages: async () => (await import('./work/budget/line-outages.js')).workOutOutages,
   readArchive: async () => (await import('./work/archive/read-archive.js')).readArchive,
   jobOutlook: async () => (await import('./work/board/job-outlook.js')).workOutJobOutlook,
   calculate: async () => (await import('./work/calculations/answer-calculation.js')).answerCalculation,

@@ -1,5 +1,6 @@
 export * from './access.js';
 export * from './board.js';
+export * from './budget.js';
 export * from './catalogue.js';
 export * from './change.js';
 export * from './described.js';

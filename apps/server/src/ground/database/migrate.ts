@@ -15,6 +15,7 @@ import * as edgesOfPicks from './migrations/0011-edges-of-picks.js';
 import * as startUp from './migrations/0012-start-up.js';
 import * as devices from './migrations/0013-devices.js';
 import * as rounds from './migrations/0014-rounds.js';
+import * as budgets from './migrations/0015-budgets.js';
 import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
 interface Migration {
@@ -38,6 +39,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0012-start-up': startUp,
   '0013-devices': devices,
   '0014-rounds': rounds,
+  '0015-budgets': budgets,
 };
 
 /** Any number, the same for every server: only one migrates at a time. */

@@ -117,6 +117,14 @@ const TABLE = {
     needs: 'house-rules',
     isUndoable: true,
   },
+  wets: {
+    of: 'position',
+    words: (tag) => `What gets wet at ${tag}`,
+    needs: 'walk',
+    isUndoable: true,
+  },
+  budget: { of: 'company', words: () => 'Budget of the company', needs: 'order', isUndoable: true },
+  'budget-of-job': { of: 'job', words: (name) => `Budget of ${name}`, needs: 'order', isUndoable: true },
   round: { of: 'company', words: (name) => `Round ${name}`, needs: 'rounds' },
   'round-change': {
     of: 'company',

@@ -13,3 +13,16 @@ export {
   yearsOfPlan,
 } from './replacement-plan.js';
 export { replacementPlanCalculation } from './replacement-plan-calculation.js';
+export {
+  type BudgetSettings,
+  STANDARD_BUDGET,
+  WETS,
+  WETS_WORDS,
+  type Wets,
+  budgetSettingsInput,
+  hoursToChange,
+} from './budget-settings.js';
+export { type BudgetedValve, type NotPlanned, type ServedValve, budgetValve } from './budget-valve.js';
+export { type Budget, type BudgetCase, type BudgetLine, type MovedByHand, budgetOf } from './budget.js';
+export { mustNotWait } from './must-not-wait.js';
+export { type ValveOutage, outagesOnLine } from './valve-outage.js';

@@ -11,7 +11,6 @@ export {
 export { nextDueCalculation } from './next-due-calculation.js';
 export {
   type TurnMeaning,
-  type TurnPoint,
   type TurnsCase,
   type TurnsJudged,
   TURN_MEANINGS,
@@ -46,7 +45,7 @@ export {
   dueAt,
   valveInService,
 } from './valve-in-service.js';
-export { highestTorqueNm, thinnedCurve } from './turn-curve.js';
+export { type TurnPoint, highestTorqueNm, thinnedCurve } from './turn-curve.js';
 export { readTurns } from './read-turns.js';
 export { siteCautions } from './site-cautions.js';
 export { type PlacedPosition, metersBetween, shortTour, walkingOrder } from './walking-order.js';

@@ -1,10 +1,4 @@
-import { highestTorqueNm } from './turn-curve.js';
-
-/** Turns from where it stood, and the torque there. */
-export interface TurnPoint {
-  turn: number;
-  torqueNm: number;
-}
+import { type TurnPoint, highestTorqueNm } from './turn-curve.js';
 
 export const TURN_MEANINGS = [
   'too-few',

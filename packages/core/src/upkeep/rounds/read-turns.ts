@@ -1,6 +1,6 @@
 import { InvalidInput } from '../../ground/input/index.js';
 import { parseQuantity } from '../../ground/units/index.js';
-import type { TurnPoint } from './judge-turns.js';
+import type { TurnPoint } from './turn-curve.js';
 
 /**
  * Reads the file of a turns and torque counter.

@@ -1,5 +1,10 @@
 import { keepExtremes } from '../start-up/index.js';
-import type { TurnPoint } from './judge-turns.js';
+
+/** Turns from where it stood, and the torque there. */
+export interface TurnPoint {
+  turn: number;
+  torqueNm: number;
+}
 
 /**
  * A curve with no more points than asked, the highest and lowest among them.

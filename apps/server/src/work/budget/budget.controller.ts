@@ -1,0 +1,64 @@
+import { BudgetQuery, BudgetRequest, type BudgetView, WetsRequest } from '@grevik/contracts';
+import { Body, Controller, Get, HttpCode, Param, Put, Query, Res } from '@nestjs/common';
+import { ApiOperation } from '@nestjs/swagger';
+import type { Response } from 'express';
+import { May } from '../../ground/access/may.js';
+import { IdPipe } from '../../ground/errors/id.pipe.js';
+import type { Sent } from '../../ground/requests/sent.js';
+import { BudgetService } from './budget.service.js';
+import { WetPlaces } from './wet-places.service.js';
+
+@Controller('api')
+export class BudgetController {
+  constructor(
+    private readonly budgets: BudgetService,
+    private readonly places: WetPlaces,
+  ) {}
+
+  @ApiOperation({
+    summary:
+      'What a budget of replacements is worked out from: settings, valves in service with age, life and what their failure does.',
+  })
+  @May('look')
+  @Get('budget')
+  show(@Query() { jobId }: BudgetQuery): Promise<BudgetView> {
+    return this.budgets.of(jobId);
+  }
+
+  @ApiOperation({ summary: 'Changes what a budget rests on, and what was moved to another year by hand.' })
+  @May('order')
+  @Put('budget')
+  @HttpCode(204)
+  change(@Body() request: BudgetRequest): Promise<void> {
+    return this.budgets.change(request);
+  }
+
+  @ApiOperation({ summary: 'The budget as a sheet.' })
+  @May('look')
+  @Get('budget.xlsx')
+  async sheet(
+    @Query() { jobId }: BudgetQuery,
+    @Res() response: Response,
+  ): Promise<Sent<'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'>> {
+    const { name, file } = await this.budgets.file(jobId, 'xlsx');
+    response.attachment(name).send(Buffer.from(file));
+  }
+
+  @ApiOperation({ summary: 'The budget as a PDF to be signed.' })
+  @May('look')
+  @Get('budget.pdf')
+  async print(@Query() { jobId }: BudgetQuery, @Res() response: Response): Promise<Sent<'application/pdf'>> {
+    const { name, file } = await this.budgets.file(jobId, 'pdf');
+    response.attachment(name).send(Buffer.from(file));
+  }
+
+  @ApiOperation({
+    summary: 'Says what gets wet where the valve of a position fails; without “wets” nobody knows.',
+  })
+  @May('walk')
+  @Put('positions/:id/wets')
+  @HttpCode(204)
+  wets(@Param('id', IdPipe) id: string, @Body() { wets }: WetsRequest): Promise<void> {
+    return this.places.set(id, wets ?? null);
+  }
+}

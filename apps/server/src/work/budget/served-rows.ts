@@ -1,0 +1,53 @@
+import type { Condition, LifeEvent, Medium, PositionDuty, ValveType, Wets } from '@grevik/core';
+import type { Sequelize } from 'sequelize';
+import { companyRows } from '../../ground/database/company-rows.js';
+
+/** A position with all that a budget asks of it. */
+export interface ServedRow {
+  id: string;
+  tag: string;
+  remarks: string;
+  jobId: string;
+  jobName: string;
+  lineId: string;
+  lineName: string;
+  medium: Medium;
+  duty: PositionDuty;
+  condition: Condition;
+  type: ValveType | null;
+  modelId: string | null;
+  handedOverAt: string | null;
+  wets: Wets | null;
+  events: LifeEvent[] | null;
+}
+
+/** Positions of the company or one job that is not archived, in the order of their lines. */
+export const readServedRows = (sequelize: Sequelize, jobId: string | undefined): Promise<ServedRow[]> =>
+  companyRows<ServedRow>(sequelize, SERVED, { jobId: jobId ?? null });
+
+const SERVED = `
+  SELECT p.id, p.tag, p.remarks, p.job_id AS "jobId", j.name AS "jobName", p.line_id AS "lineId", l.name AS "lineName", l.medium,
+    p.duty, p.condition, m.type, m.id AS "modelId", w.wets, e.events,
+    to_char(h.at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') AS "handedOverAt"
+  FROM positions p
+    JOIN jobs j ON j.company_id = p.company_id AND j.id = p.job_id AND j.archived_at IS NULL
+    JOIN lines l ON l.company_id = p.company_id AND l.id = p.line_id
+    LEFT JOIN picks k ON k.position_id = p.id
+    LEFT JOIN catalogue_models m ON m.id = k.model_id
+    LEFT JOIN hand_overs h ON h.company_id = p.company_id AND h.line_id = p.line_id
+    LEFT JOIN wet_places w ON w.company_id = p.company_id AND w.position_id = p.id
+    LEFT JOIN LATERAL (
+      SELECT jsonb_agg(jsonb_strip_nulls(jsonb_build_object(
+        'at', to_char(happened_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"'),
+        'replaced', CASE WHEN kind = 'replaced' THEN true END,
+        'fails', CASE WHEN turning = 'seized' OR holding IN ('passes', 'leaks-by') THEN true END,
+        'works', CASE WHEN kind = 'turned' OR turning IN ('freely', 'stiff') THEN true END))) AS events
+      FROM (
+        SELECT kind, happened_at, coalesce(found->>'turning', visit->>'turning') AS turning,
+          coalesce(found->>'holding', visit->>'holding') AS holding
+        FROM entries
+        WHERE company_id = p.company_id AND position_id = p.id AND kind IN ('found', 'visit', 'turned', 'replaced')
+      ) seen
+    ) e ON true
+  WHERE p.company_id = :companyId AND (:jobId::uuid IS NULL OR p.job_id = :jobId)
+  ORDER BY j.name, l.place_in_job, p.place_on_line`;

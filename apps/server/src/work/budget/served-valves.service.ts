@@ -1,0 +1,160 @@
+import type { ModelView, ServedValveView } from '@grevik/contracts';
+import {
+  type LifeSeen,
+  type ValveOutage,
+  type ValveType,
+  livesSeen,
+  mustNotWait,
+  priceEach,
+  valveFailure,
+  valveInService,
+  valveLife,
+  walkBeside,
+  yearsBetween,
+  yearsUnturned,
+} from '@grevik/core';
+import { Injectable } from '@nestjs/common';
+import { InjectConnection, InjectModel } from '@nestjs/sequelize';
+import type { Sequelize } from 'sequelize-typescript';
+import { CatalogueService } from '../../firm/catalogue/catalogue.service.js';
+import { currentCompanyId } from '../../ground/database/company-scope.js';
+import { WorkThreads } from '../../ground/threads/work-threads.service.js';
+import { JobHouseRules } from '../jobs/job-house-rules.service.js';
+import { Walk } from '../walks/walk.model.js';
+import type { OutageLine } from './line-outages.js';
+import { type ServedRow, readServedRows } from './served-rows.js';
+
+const MOST_MS = 20_000;
+
+/** The valves in service with what a budget asks of them, and how long the company's valves lasted. */
+@Injectable()
+export class ServedValves {
+  constructor(
+    @InjectConnection() private readonly sequelize: Sequelize,
+    @InjectModel(Walk) private readonly walks: typeof Walk,
+    private readonly catalogue: CatalogueService,
+    private readonly houseRules: JobHouseRules,
+    private readonly threads: WorkThreads,
+  ) {}
+
+  async of(jobId: string | undefined): Promise<{ valves: ServedValveView[]; seen: LifeSeen[] }> {
+    const now = new Date();
+    const rows = await readServedRows(this.sequelize, jobId);
+    const served = rows.flatMap((row) => {
+      const valve = valveHere(row);
+      return valve ? [{ row, valve }] : [];
+    });
+    // Lives are learned from all jobs, whichever is asked for.
+    const all = jobId === undefined ? rows : await readServedRows(this.sequelize, undefined);
+    const outages = new Map((await this.outages(rows, now)).map((one) => [one.positionId, one]));
+    const models = await this.catalogue.list();
+    return {
+      valves: served.map(({ row, valve }) => viewOf(row, valve, outages.get(row.id), models, now)),
+      seen: all.flatMap(livesOf),
+    };
+  }
+
+  /** By the walk of each line, in a thread. */
+  private async outages(rows: readonly ServedRow[], now: Date): Promise<ValveOutage[]> {
+    const byLine = new Map<string, ServedRow[]>();
+    for (const row of rows) byLine.set(row.lineId, [...(byLine.get(row.lineId) ?? []), row]);
+    const walks = await this.walks.findAll({ where: { lineId: [...byLine.keys()] } });
+    const itemsOf = new Map(walks.map(({ lineId, items }) => [lineId, items]));
+    const lines: OutageLine[] = [];
+    for (const [lineId, of] of byLine) {
+      const [{ jobId } = { jobId: '' }] = of;
+      lines.push({
+        items: walkBeside(
+          itemsOf.get(lineId) ?? [],
+          of.map(({ id }) => id),
+        ),
+        positions: of.map(({ id, duty, condition }) => ({ id, duty, condition })),
+        settings: await this.houseRules.of(jobId),
+      });
+    }
+    return this.threads.run(
+      'workOutOutages',
+      { lines: JSON.stringify(lines), now: now.toISOString() },
+      { sender: currentCompanyId(), mostMs: MOST_MS, insteadOfLong: 'Ask for one job.' },
+    );
+  }
+}
+
+interface ValveHere {
+  type: ValveType;
+  since?: string;
+}
+
+function valveHere({
+  medium,
+  duty,
+  condition,
+  type,
+  handedOverAt,
+  events,
+}: ServedRow): ValveHere | undefined {
+  return valveInService({
+    medium,
+    duty,
+    condition,
+    ...(type !== null && { model: { type } }),
+    ...(handedOverAt !== null && { handedOverAt }),
+    entries: (events ?? []).flatMap(({ at, replaced }) =>
+      replaced ? [{ kind: 'replaced' as const, happenedAt: at }] : [],
+    ),
+  });
+}
+
+function viewOf(
+  row: ServedRow,
+  { type, since }: ValveHere,
+  outage: ValveOutage | undefined,
+  models: readonly ModelView[],
+  now: Date,
+): ServedValveView {
+  const { id, tag, remarks, jobId, jobName, lineId, lineName, medium, duty, condition } = row;
+  const failure = valveFailure(condition, medium) ?? null;
+  const unturned = yearsUnturned(condition, now);
+  const price = priceOf(row, type, models);
+  return {
+    ...{ id, tag, remarks, jobId, jobName, lineId, lineName, medium, type, dn: duty.dn },
+    ...(since !== undefined && { ageYears: Math.max(0, yearsBetween(since, now.toISOString())) }),
+    ...(unturned !== undefined && { yearsUnturned: unturned }),
+    ...waterOf(row),
+    ...(price !== undefined && { price }),
+    ...(row.wets !== null && { wets: row.wets }),
+    ...(duty.place !== undefined && { place: duty.place }),
+    isBehindSeized: outage?.isBehindSeized ?? false,
+    isFailed: failure !== null,
+    dry: outage?.dry ?? null,
+    failure,
+    mustNotWait: (failure && mustNotWait(failure, medium, duty.function)) ?? null,
+  };
+}
+
+const waterOf = ({ duty: { hardWater, chloramine, aggressiveToBrass } }: ServedRow) => ({
+  ...(hardWater !== undefined && { hardWater }),
+  ...(chloramine !== undefined && { chloramine }),
+  ...(aggressiveToBrass !== undefined && { aggressiveToBrass }),
+});
+
+/** Of the model that is picked there; else of the cheapest of its type and size in the catalogue. */
+function priceOf(
+  { modelId, duty }: ServedRow,
+  type: ValveType,
+  models: readonly ModelView[],
+): number | undefined {
+  const pricesOf = (model: ModelView): number[] =>
+    model.sizes.filter(({ dn }) => dn === duty.dn).map((size) => priceEach(size, 1));
+  const [picked] = models.filter(({ id }) => id === modelId).flatMap(pricesOf);
+  const alike = models.filter((model) => model.type === type && !model.retired).flatMap(pricesOf);
+  return picked ?? (alike.length > 0 ? Math.min(...alike) : undefined);
+}
+
+function livesOf(row: ServedRow): LifeSeen[] {
+  const type = valveHere(row)?.type;
+  if (type === undefined) return [];
+  const { factor } = valveLife({ type, medium: row.medium, ...waterOf(row) });
+  const since = row.type === null ? undefined : (row.handedOverAt ?? undefined);
+  return livesSeen(type, since, row.events ?? [], factor);
+}

@@ -1,0 +1,70 @@
+import {
+  type BudgetSettings,
+  type Failure,
+  type LifeSeen,
+  type MovedByHand,
+  type ServedValve,
+  WETS,
+  type Wets,
+  budgetSettingsInput,
+} from '@grevik/core';
+import { IsIn, IsObject, IsOptional, IsUUID } from 'class-validator';
+import { Described } from './described.js';
+import { VersionedRequest } from './position.js';
+
+/** Of one job, or of the company. */
+export class BudgetQuery {
+  @IsOptional()
+  @IsUUID()
+  jobId?: string;
+}
+
+/** Changes what a budget rests on, and what was moved by hand. */
+export class BudgetRequest extends VersionedRequest {
+  @IsOptional()
+  @IsUUID()
+  jobId?: string;
+
+  @Described(budgetSettingsInput)
+  settings!: BudgetSettings;
+
+  /** Planned year by position; 0 is never. */
+  @IsObject()
+  moved!: MovedByHand;
+}
+
+/** Says what gets wet where the valve of a position fails. */
+export class WetsRequest {
+  @IsOptional()
+  @IsIn(WETS, { message: `wets must be one of ${WETS.join(', ')}` })
+  wets?: Wets;
+}
+
+/** A valve in service, where it is found, and what its failure would put out of service. */
+export interface ServedValveView extends ServedValve {
+  tag: string;
+  remarks: string;
+  jobId: string;
+  jobName: string;
+  lineId: string;
+  lineName: string;
+  /** Who is dry while it is changed; null where the walk does not say. */
+  dry: string[] | null;
+  /** What is wrong with it now. */
+  failure: Failure | null;
+  /** Why it may not wait, whatever the money. */
+  mustNotWait: string | null;
+}
+
+/** What a budget of replacements is worked out from. */
+export interface BudgetView {
+  version: number;
+  settings: BudgetSettings;
+  moved: MovedByHand;
+  currency: string;
+  valves: ServedValveView[];
+  seen: LifeSeen[];
+}
+
+export const BUDGET_FILES = ['xlsx', 'pdf'] as const;
+export type BudgetFile = (typeof BUDGET_FILES)[number];

@@ -1,0 +1,107 @@
+import type { Medium } from '../../ground/media/index.js';
+import { isFuelGas } from '../../ground/media/index.js';
+import type { ValveType } from '../../ground/valves/index.js';
+import { type CorrectedLife, type LifeSeen, correctedLife, valveLife } from '../life/index.js';
+import { type BudgetSettings, type Wets, WETS_WORDS, hoursToChange } from './budget-settings.js';
+import { type PlannedValve, chanceInYearFromAge } from './planning-costs.js';
+
+/** A valve in service, as a budget sees it. */
+export interface ServedValve {
+  id: string;
+  type: ValveType;
+  medium: Medium;
+  dn: number;
+  /** Left out where nobody knows when it was put in. */
+  ageYears?: number | undefined;
+  yearsUnturned?: number | undefined;
+  hardWater?: boolean | undefined;
+  chloramine?: boolean | undefined;
+  aggressiveToBrass?: boolean | undefined;
+  /** Of the model that stands there or is picked for it; left out where none is known. */
+  price?: number | undefined;
+  /** What gets wet; left out where nobody was asked. */
+  wets?: Wets | undefined;
+  place?: 'indoors' | 'outdoors' | 'pit' | 'buried' | 'concealed' | undefined;
+  /** It was found seized or leaking by: its life is over, and it is planned first. */
+  isFailed?: boolean | undefined;
+  /** The shut-off that would stop it does not turn. */
+  isBehindSeized?: boolean | undefined;
+}
+
+/** A valve with what its failure would mean: chance and consequence, each by itself. */
+export interface BudgetedValve {
+  isFailed: boolean;
+  valve: PlannedValve;
+  life: CorrectedLife;
+  /** Within the next year, given that it has lasted so long. */
+  chanceThisYear: number;
+  /** What a failure costs, damage by its chance. */
+  consequence: number;
+  /** What was taken because nobody knows better. */
+  assumed: ('age' | 'wets')[];
+  /** What the figures rest on, in words. */
+  because: string[];
+}
+
+/** Why a valve cannot be planned: what is not known of it. */
+export type NotPlanned = 'age' | 'price';
+
+/**
+ * A valve with its life, what replacing it costs and what its failure would cost.
+ *
+ * @param served   as known
+ * @param settings of the budget
+ * @param seen     lives the company saw itself
+ * @returns the figures, or what is not known and keeps it out of the plan
+ *
+ * @example
+ * budgetValve({ id: 'a', type: 'ball', medium: 'potable-cold', dn: 20, ageYears: 12, price: 25 }, STANDARD_BUDGET, [])
+ */
+export function budgetValve(
+  served: ServedValve,
+  settings: BudgetSettings,
+  seen: readonly LifeSeen[],
+): BudgetedValve | NotPlanned {
+  const { id, type, dn, price } = served;
+  const ageYears = served.ageYears ?? settings.ageIfUnknown;
+  if (ageYears === undefined) return 'age';
+  if (price === undefined) return 'price';
+  const usual = valveLife(served);
+  const life = correctedLife(usual, type, seen);
+  const { wets, isAssumed } = wetsOf(served);
+  const hours = hoursToChange(dn);
+  const damage = settings.damage[wets];
+  const failure = {
+    replaceCost: price + settings.emergencyCall + hours * settings.hourlyRate * settings.emergencyTimes,
+    damageCost: damage.cost * (served.isBehindSeized ? settings.seizedTimes : 1),
+    // Gas that leaks floods nothing: what it does is no matter of money and stands above the plan.
+    chance: isFuelGas(served.medium) ? 0 : damage.chance,
+  };
+  return {
+    isFailed: served.isFailed === true,
+    valve: { id, ageYears, life, cost: price + hours * settings.hourlyRate, failure },
+    life,
+    chanceThisYear: served.isFailed ? 1 : chanceInYearFromAge(life, ageYears, 1),
+    consequence: failure.replaceCost + failure.chance * failure.damageCost,
+    assumed: [
+      ...(served.ageYears === undefined ? (['age'] as const) : []),
+      ...(isAssumed ? (['wets'] as const) : []),
+    ],
+    because: [
+      ...(served.isFailed ? ['found failed: planned first'] : []),
+      ...usual.because,
+      ...(life.failed + life.working > 0
+        ? [`own valves of this type: ${life.failed} failed, ${life.working} known to work`]
+        : []),
+      `gets wet: ${WETS_WORDS[wets]}${isAssumed ? ' (taken by its place, nobody was asked)' : ''}`,
+      ...(served.isBehindSeized ? ['the shut-off before it does not turn'] : []),
+    ],
+  };
+}
+
+/** What gets wet: as somebody said, else by its place. */
+function wetsOf({ wets, place }: ServedValve): { wets: Wets; isAssumed: boolean } {
+  if (wets !== undefined) return { wets, isAssumed: false };
+  const isOutside = place === 'outdoors' || place === 'pit' || place === 'buried';
+  return { wets: isOutside ? 'outdoors' : 'bare-room', isAssumed: true };
+}
