@@ -140,6 +140,12 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
       page.getByRole('table', { name: 'What each role can do' }).getByRole('row').nth(5),
     ).toBeVisible();
   },
+  budget: async (page) => {
+    await openWalk(page, 'Domestic cold');
+    await page.getByRole('link', { name: 'Budget' }).first().click();
+    await page.getByText('What this rests on').first().click();
+    await expect(page.getByRole('figure', { name: 'Valves of this kind' })).toBeVisible();
+  },
   devices: async (page) => {
     await page.goto('/devices');
     await expect(page.getByRole('article').first()).toBeVisible();

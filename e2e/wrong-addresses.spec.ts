@@ -31,6 +31,7 @@ function wrongAddresses(line: string): string[] {
       `/jobs/${id}`,
       `/jobs/${id}/takeoff`,
       `/jobs/${id}/orders`,
+      `/jobs/${id}/budget`,
       `/jobs/${id}/walk`,
       `${job}/lines/${id}/walk`,
       `/emergency?job=${id}`,

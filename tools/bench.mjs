@@ -15,6 +15,7 @@ const PARTS = [
   'opening',
   'loggers',
   'rounds',
+  'budget',
   'hammer',
   'orders',
   'start',

@@ -111,6 +111,15 @@ const PICTURES = {
       await page.getByRole('row').nth(4).waitFor();
     },
   },
+  budget: {
+    size: DESK,
+    go: async (page) => {
+      await openLine(page, 'Domestic cold');
+      await page.getByRole('link', { name: 'Budget' }).first().click();
+      await page.getByRole('region', { name: /^Year 1: / }).waitFor();
+      await page.getByRole('figure', { name: 'Cost of each year' }).waitFor();
+    },
+  },
   'hook-up': {
     size: DESK,
     go: async (page) => {
@@ -130,14 +139,6 @@ const PICTURES = {
       await page.getByRole('button', { name: 'Accept all from Bramfold Trade' }).waitFor();
       await page.getByRole('region', { name: 'Compare quotes' }).scrollIntoViewIfNeeded();
       await page.getByText('added from the picks').waitFor({ state: 'hidden' });
-    },
-  },
-  'phone-receive': {
-    size: PHONE,
-    go: async (page) => {
-      await openOrders(page);
-      await page.getByRole('button', { name: /^Receive 1\/2 in press/ }).click();
-      await page.getByRole('textbox', { name: /casting/ }).fill('3/4 LF 125 psi');
     },
   },
   'phone-round': {

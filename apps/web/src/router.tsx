@@ -42,6 +42,11 @@ export const router = createBrowserRouter([
                 '/jobs/:jobId/rounds',
                 async () => (await import('./firm/rounds/RoundsPage')).RoundsPage,
               ),
+              screen('/budget', async () => (await import('./firm/budget/BudgetPage')).BudgetPage),
+              screen(
+                '/jobs/:jobId/budget',
+                async () => (await import('./firm/budget/BudgetPage')).BudgetPage,
+              ),
               screen('/devices', async () => (await import('./firm/devices/DevicesPage')).DevicesPage),
               screen('/people', async () => (await import('./firm/people/PeoplePage')).PeoplePage),
               screen(

@@ -40,6 +40,11 @@ export class WetsRequest {
   wets?: Wets;
 }
 
+/** A change that can be taken back; null where nothing changed. */
+export interface Changed {
+  changeId: string | null;
+}
+
 /** A valve in service, where it is found, and what its failure would put out of service. */
 export interface ServedValveView extends ServedValve {
   tag: string;
@@ -52,7 +57,6 @@ export interface ServedValveView extends ServedValve {
   dry: string[] | null;
   /** What is wrong with it now. */
   failure: Failure | null;
-  /** Why it may not wait, whatever the money. */
   mustNotWait: string | null;
 }
 

@@ -25,6 +25,7 @@ import { Pick } from '../work/positions/pick.model.js';
 import { Position } from '../work/positions/position.model.js';
 import { Walk } from '../work/walks/walk.model.js';
 import { DemoStartUps } from './demo-start-ups.service.js';
+import { DemoBudget } from './demo-budget.service.js';
 import { DemoRounds } from './demo-rounds.service.js';
 import { DemoOrders } from './demo-orders.service.js';
 import { demoLines } from './demo-lines.js';
@@ -57,6 +58,7 @@ export class DemoCompany {
     private readonly orders: DemoOrders,
     private readonly startUps: DemoStartUps,
     private readonly rounds: DemoRounds,
+    private readonly budget: DemoBudget,
   ) {}
 
   /** Whatever was entered in it before is kept; what an earlier version did not have yet is added. */
@@ -110,6 +112,7 @@ export class DemoCompany {
     await this.startUps.add(made, people.get(DEMO_FOREMAN) ?? '');
     const crew = DEMO_CREW.map((email) => people.get(email) ?? '');
     await this.rounds.add(job.id, [...positionIds.values()], crew);
+    await this.budget.make(job.id);
   }
 
   private async addEntries(

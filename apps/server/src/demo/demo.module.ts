@@ -20,6 +20,9 @@ import { StartUpEntryRow } from '../work/start-ups/start-up-entry.model.js';
 import { StartUpsModule } from '../work/start-ups/start-ups.module.js';
 import { DemoStartUps } from './demo-start-ups.service.js';
 import { Round } from '../work/rounds/round.model.js';
+import { Budget } from '../work/budget/budget.model.js';
+import { WetPlace } from '../work/budget/wet-place.model.js';
+import { DemoBudget } from './demo-budget.service.js';
 import { DemoRounds } from './demo-rounds.service.js';
 import { DemoOrders } from './demo-orders.service.js';
 import { DemoCompany } from './demo-company.service.js';
@@ -44,11 +47,13 @@ import { DemoCompany } from './demo-company.service.js';
       HandOver,
       Device,
       Round,
+      Budget,
+      WetPlace,
     ]),
     CatalogueModule,
     StartUpsModule,
   ],
-  providers: [DemoCompany, DemoOrders, DemoStartUps, DemoRounds],
+  providers: [DemoCompany, DemoOrders, DemoStartUps, DemoRounds, DemoBudget],
   exports: [DemoCompany],
 })
 export class DemoModule {}

@@ -13,6 +13,7 @@ export function JobPages({ jobId, name }: { jobId: string; name: string }) {
       <NavLink to={`/jobs/${jobId}/takeoff`}>{words('takeoff.link')}</NavLink>
       <NavLink to={`/jobs/${jobId}/orders`}>{words('orders.link')}</NavLink>
       <NavLink to={`/jobs/${jobId}/rounds`}>{words('rounds.title')}</NavLink>
+      <NavLink to={`/jobs/${jobId}/budget`}>{words('budget.title')}</NavLink>
     </nav>
   );
 }

@@ -81,6 +81,7 @@ export const WRITTEN_TAGS = [
   'Jobs',
   'Orders',
   'Company',
+  'Budget',
 ] as const;
 
 /** The server's state, as the screens see it. */
@@ -102,6 +103,7 @@ export const api = createApi({
     'Devices',
     'Due',
     'Rounds',
+    'Budget',
   ],
   endpoints: (build) => ({
     company: build.query<CompanyView, void>({ query: () => 'company', providesTags: ['Session', 'Company'] }),

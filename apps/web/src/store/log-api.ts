@@ -18,7 +18,18 @@ const logApi = api.injectEndpoints({
     }),
     undo: build.mutation<undefined, string>({
       query: (changeId) => ({ url: `changes/${changeId}/undo`, method: 'POST' }),
-      invalidatesTags: ['Line', 'Jobs', 'History', 'Mine', 'Orders', 'Catalogue', 'Company', 'Due', 'Rounds'],
+      invalidatesTags: [
+        'Line',
+        'Jobs',
+        'History',
+        'Mine',
+        'Orders',
+        'Catalogue',
+        'Company',
+        'Due',
+        'Rounds',
+        'Budget',
+      ],
     }),
   }),
 });

@@ -2,6 +2,7 @@ import { around } from './en/shell';
 import { bench } from './en/bench';
 import { board } from './en/board';
 import { benchOthers } from './en/bench-cases';
+import { budget } from './en/budget';
 import { catalogue } from './en/catalogue';
 import { counter } from './en/parts-list';
 import { devices } from './en/devices';
@@ -27,6 +28,7 @@ export const en = {
   ...walk,
   ...bench,
   ...board,
+  ...budget,
   ...benchOthers,
   ...counter,
   ...devices,

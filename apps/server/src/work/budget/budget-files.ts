@@ -42,7 +42,7 @@ function rowsOf({ valves }: BudgetView, { lines }: Budget): (string | number)[][
   const of = new Map(valves.map((valve) => [valve.id, valve]));
   return [...lines]
     .sort((a, b) => (a.year || Infinity) - (b.year || Infinity) || b.consequence - a.consequence)
-    .map(({ valve, year, chanceThisYear, consequence, because, assumed }) => {
+    .map(({ valve, year, chanceThisYear, consequence, because, assumed, isFailed }) => {
       const { tag = '', remarks = '', lineName = '', jobName = '', type } = of.get(valve.id) ?? {};
       return [
         year || 'not planned',
@@ -50,7 +50,7 @@ function rowsOf({ valves }: BudgetView, { lines }: Budget): (string | number)[][
         [remarks, lineName, jobName].filter(Boolean).join(', '),
         type ? VALVE_TYPE_FACTS[type].words : '',
         assumed.includes('age') ? `${valve.ageYears} (taken)` : Math.round(valve.ageYears),
-        Math.round(chanceThisYear * 100),
+        isFailed ? 'has failed' : Math.round(chanceThisYear * 100),
         consequence,
         valve.cost,
         because.join('; '),
@@ -167,7 +167,7 @@ function printed(
         ['auto', '*', '*', '*', '*'],
       ),
       {
-        text: `Today's value of all of it: ${amount(budget.presentCost)}; with no planned replacement ${amount(budget.withoutPlanCost)}. No plan within this money is more than ${(budget.gap * 100).toFixed(1)} % better.`,
+        text: `Today's value of all of it: ${amount(budget.presentCost)}; with no planned replacement ${amount(budget.withoutPlanCost)}. What has failed comes first; with the money left, no plan is more than ${(budget.gap * 100).toFixed(1)} % better.`,
         margin: [0, 0, 0, 10],
       },
       { text: 'Planned', fontSize: 13, bold: true },
@@ -177,7 +177,7 @@ function printed(
           String(year),
           String(tag),
           String(where),
-          `${chance} %`,
+          typeof chance === 'number' ? `${chance} %` : String(chance),
           amount(Number(costs)),
           amount(Number(cost)),
         ]),

@@ -1,5 +1,5 @@
-import { BudgetQuery, BudgetRequest, type BudgetView, WetsRequest } from '@grevik/contracts';
-import { Body, Controller, Get, HttpCode, Param, Put, Query, Res } from '@nestjs/common';
+import { BudgetQuery, BudgetRequest, type BudgetView, type Changed, WetsRequest } from '@grevik/contracts';
+import { Body, Controller, Get, Param, Put, Query, Res } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { May } from '../../ground/access/may.js';
@@ -28,8 +28,7 @@ export class BudgetController {
   @ApiOperation({ summary: 'Changes what a budget rests on, and what was moved to another year by hand.' })
   @May('order')
   @Put('budget')
-  @HttpCode(204)
-  change(@Body() request: BudgetRequest): Promise<void> {
+  change(@Body() request: BudgetRequest): Promise<Changed> {
     return this.budgets.change(request);
   }
 
@@ -57,8 +56,7 @@ export class BudgetController {
   })
   @May('walk')
   @Put('positions/:id/wets')
-  @HttpCode(204)
-  wets(@Param('id', IdPipe) id: string, @Body() { wets }: WetsRequest): Promise<void> {
+  wets(@Param('id', IdPipe) id: string, @Body() { wets }: WetsRequest): Promise<Changed> {
     return this.places.set(id, wets ?? null);
   }
 }

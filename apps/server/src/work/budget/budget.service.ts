@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { BudgetFile, BudgetRequest, BudgetView } from '@grevik/contracts';
+import type { BudgetFile, BudgetRequest, BudgetView, Changed } from '@grevik/contracts';
 import { type BudgetSettings, InvalidInput, type MovedByHand, STANDARD_BUDGET } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
@@ -56,9 +56,12 @@ export class BudgetService {
   }
 
   /** Changes the budget in the version that was seen. */
-  async change({ jobId, version, settings, moved }: BudgetRequest): Promise<void> {
+  async change({ jobId, version, settings, moved }: BudgetRequest): Promise<Changed> {
     refuseOddMoves(moved, settings.years);
-    await inTransaction(this.sequelize, () => this.replace(jobId, { settings, moved }, { version }));
+    const { id } = await inTransaction(this.sequelize, () =>
+      this.replace(jobId, { settings, moved }, { version }),
+    );
+    return { changeId: id };
   }
 
   /** The budget as a sheet, or as a PDF to be signed. */
@@ -91,7 +94,7 @@ export class BudgetService {
     jobId: string | undefined,
     kept: BudgetKept,
     { version, undoes }: { version?: number; undoes?: string },
-  ): Promise<void> {
+  ): Promise<Change> {
     const what = await this.nameOf(jobId);
     const subjectId = subjectOf(jobId);
     await this.budgets.bulkCreate([{ subjectId, settings: STANDARD_BUDGET, moved: {}, version: 0 }], {
@@ -104,7 +107,7 @@ export class BudgetService {
         field: 'version',
         message: 'This budget was changed by somebody else in the meantime. Reload it, then change it again.',
       });
-    await this.log.record({
+    const change = await this.log.record({
       kind: jobId === undefined ? 'budget' : 'budget-of-job',
       jobId: jobId ?? null,
       subjectId,
@@ -114,6 +117,7 @@ export class BudgetService {
       ...(undoes !== undefined && { undoes }),
     });
     await stored.update({ ...kept, version: stored.version + 1 });
+    return change;
   }
 
   private async takeBack({ id, jobId, before, after }: Change): Promise<void> {

@@ -39,7 +39,7 @@ describe('budgets of replacements', () => {
 
   it('is changed in the version that was seen, kept apart for job and company, and comes back with undo', async () => {
     const settings = { ...STANDARD_BUDGET, ageIfUnknown: 25, money: [4000, 3000, 3000, 3000, 3000] };
-    await change({ jobId: job.id, version: 0, settings, moved: {} }).expect(204);
+    await change({ jobId: job.id, version: 0, settings, moved: {} }).expect(200);
     await change({ jobId: job.id, version: 0, settings, moved: {} }).expect(409);
     const now = await budget(job.id);
     expect(now).toMatchObject({ version: 1, settings });
@@ -49,7 +49,7 @@ describe('budgets of replacements', () => {
     for (const { year, spend } of planned.byYear)
       expect(spend).toBeLessThanOrEqual(settings.money[year - 1]!);
     const [first] = planned.lines;
-    await change({ jobId: job.id, version: 1, settings, moved: { [first!.valve.id]: 3 } }).expect(204);
+    await change({ jobId: job.id, version: 1, settings, moved: { [first!.valve.id]: 3 } }).expect(200);
     expect(budgetOf(await budget(job.id)).lines[0]?.year).toBe(3);
     await undo('budget-of-job');
     expect((await budget(job.id)).moved).toEqual({});
@@ -69,7 +69,7 @@ describe('budgets of replacements', () => {
   it('knows what gets wet where somebody said it, until it is taken back', async () => {
     const [first] = (await budget(job.id)).valves;
     const wets = async () => (await budget(job.id)).valves[0]?.wets;
-    await owner.put(`/api/positions/${first!.id}/wets`).send({ wets: 'electrical' }).expect(204);
+    await owner.put(`/api/positions/${first!.id}/wets`).send({ wets: 'electrical' }).expect(200);
     expect(await wets()).toBe('electrical');
     await undo('wets');
     expect(await wets()).toBeUndefined();

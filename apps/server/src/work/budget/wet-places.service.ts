@@ -1,3 +1,4 @@
+import type { Changed } from '@grevik/contracts';
 import type { Wets } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
@@ -22,15 +23,15 @@ export class WetPlaces {
   }
 
   /** Says what gets wet; null where nobody knows any more. */
-  set(positionId: string, wets: Wets | null, undoes?: string): Promise<void> {
+  set(positionId: string, wets: Wets | null, undoes?: string): Promise<Changed> {
     return inTransaction(this.sequelize, async () => {
       const position = await this.positions.findByPk(positionId, { lock: true });
       if (!position) throw new NotFoundException('This position was not found. Open the line again.');
       const before = await this.now(positionId);
-      if (before === wets) return;
+      if (before === wets) return { changeId: null };
       await this.places.destroy({ where: { positionId } });
       if (wets !== null) await this.places.create({ positionId, wets });
-      await this.log.record({
+      const { id } = await this.log.record({
         kind: 'wets',
         jobId: position.jobId,
         positionId,
@@ -39,6 +40,7 @@ export class WetPlaces {
         after: { wets },
         ...(undoes !== undefined && { undoes }),
       });
+      return { changeId: id };
     });
   }
 

@@ -4,7 +4,7 @@ import { Button } from '@mui/material';
 import { Link } from 'react-router';
 import { dateWords } from '../../kit/when';
 import { useFigures } from '../../kit/useFigures';
-import { shownPlace } from './shown-place';
+import { shownPlace } from '../../kit/shown-place';
 import { useMay } from '../../store/people-api';
 import { useWords } from '../../words';
 import styles from './RoundsPage.module.css';

@@ -30,7 +30,7 @@ import { useMay } from '../../store/people-api';
 import { useChangeRoundMutation } from '../../store/rounds-api';
 import { useWords } from '../../words';
 import styles from './RoundPage.module.css';
-import { shownPlace } from './shown-place';
+import { shownPlace } from '../../kit/shown-place';
 import { timeNeeded } from './time-needed';
 import type { RoundHere } from './useRoundHere';
 

@@ -26,7 +26,7 @@ import { Choice } from './Choice';
 import { Turns } from './Turns';
 import { VisitPhotos } from './VisitPhotos';
 import styles from './VisitPage.module.css';
-import { shownPlace } from './shown-place';
+import { shownPlace } from '../../kit/shown-place';
 import type { VisitHere } from './useRoundHere';
 import { useVisitDraft } from './useVisitDraft';
 

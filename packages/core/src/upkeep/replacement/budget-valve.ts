@@ -22,6 +22,8 @@ export interface ServedValve {
   /** What gets wet; left out where nobody was asked. */
   wets?: Wets | undefined;
   place?: 'indoors' | 'outdoors' | 'pit' | 'buried' | 'concealed' | undefined;
+  /** Why it may not wait, whatever the money: it stands above the plan. */
+  mustNotWait?: string | null | undefined;
   /** It was found seized or leaking by: its life is over, and it is planned first. */
   isFailed?: boolean | undefined;
   /** The shut-off that would stop it does not turn. */

@@ -109,6 +109,12 @@ describe('a budget', () => {
     for (const { spend } of byYear) expect(spend).toBeLessThanOrEqual(600);
   });
 
+  it('leaves out what may not wait: that stands above it', () => {
+    const above = { ...stop, id: 'GA-1', mustNotWait: 'Gas leaks at it.' };
+    const { lines, notPlanned } = budgetOf({ settings, valves: [above], seen: [], moved: {} });
+    expect([lines, notPlanned]).toEqual([[], []]);
+  });
+
   it('names what it could not plan, and refuses settings that are none', () => {
     const unknown = { ...stop, id: 'X', ageYears: undefined };
     expect(budgetOf({ settings, valves: [unknown], seen: [], moved: {} }).notPlanned).toEqual([

@@ -27,7 +27,7 @@ export interface Budget {
   byYear: ReplacementYear[];
   presentCost: number;
   withoutPlanCost: number;
-  /** How far the plan may be from the best one within the money; what was moved by hand is left out of it. */
+  /** How far the plan may be from the best one; what has failed or was moved by hand has its year and its money before. */
   gap: number;
   /** What the whole costs with other money a year. */
   curve: { money: number; presentCost: number }[];
@@ -49,6 +49,7 @@ export function budgetOf({ settings, valves, seen, moved }: BudgetCase): Budget 
   const notPlanned: Budget['notPlanned'] = [];
   const figured: BudgetedValve[] = [];
   for (const served of valves) {
+    if (served.mustNotWait) continue;
     const one = budgetValve(served, settings, seen);
     if (typeof one === 'string') notPlanned.push({ id: served.id, missing: one });
     else figured.push(one);
@@ -74,7 +75,21 @@ export function budgetOf({ settings, valves, seen, moved }: BudgetCase): Budget 
     presentCost: costOfPlan(costs, planned),
     withoutPlanCost: costOfPlan(costs, []),
     gap: solved.gap,
-    curve: curveOf(figured, money, settings),
+    curve: CURVE_TIMES.map((times) => {
+      const other = solve(
+        figured,
+        money.map((one) => one * times),
+        settings,
+        moved,
+      );
+      return {
+        money: (money.reduce((sum, one) => sum + one, 0) / years) * times,
+        presentCost: costOfPlan(
+          costs,
+          figured.map(({ valve: { id } }) => other.yearOf.get(id) ?? 0),
+        ),
+      };
+    }),
   };
 }
 
@@ -116,22 +131,4 @@ function solve(
   });
   for (const { id, year } of plan) yearOf.set(id, year ?? 0);
   return { yearOf, gap };
-}
-
-function curveOf(
-  figured: readonly BudgetedValve[],
-  money: readonly number[],
-  { years, discountRate }: BudgetSettings,
-): Budget['curve'] {
-  const mean = money.reduce((sum, one) => sum + one, 0) / money.length;
-  const valves = figured.map(({ valve }) => valve);
-  return CURVE_TIMES.map((times) => ({
-    money: mean * times,
-    presentCost: replacementPlan({
-      years,
-      discountRate,
-      yearlyBudget: money.map((one) => one * times),
-      valves,
-    }).presentCost,
-  }));
 }

@@ -56,4 +56,7 @@ export function countedOut(
   return nodes > MOST_NODES ? undefined : best;
 }
 
-const spread = (present: readonly number[] = []): number => Math.max(...present) - Math.min(...present);
+const spread = (present: readonly number[] = []): number => {
+  const possible = present.filter(Number.isFinite);
+  return Math.max(...possible) - Math.min(...possible);
+};

@@ -17,14 +17,15 @@ const MOST_COUNTED_OUT = 40;
 /**
  * Chooses a year for every valve so that the whole costs least within the money of each year.
  *
- * @param problem present costs, what each takes, the money of each year
+ * @param given present costs, what each takes, the money of each year
  * @returns the plan, its present cost and a lower bound; where the bound equals the cost no plan is better
  * Source: relaxation of the budgets, its proposal repaired and improved by moves; small cases are counted out by branch and bound.
  *
  * @example
  * planWithinBudgets({ present: [[100, 60]], cost: [50], budget: [0, 50] }).year // [1]
  */
-export function planWithinBudgets(problem: BudgetProblem): BudgetedPlan {
+export function planWithinBudgets(given: BudgetProblem): BudgetedPlan {
+  const problem = withoutTooDear(given);
   const never = problem.present.map(() => 0);
   let plan = improved(problem, never);
   let bound = -Infinity;
@@ -47,3 +48,12 @@ export function planWithinBudgets(problem: BudgetProblem): BudgetedPlan {
   const presentCost = costOf(problem, plan);
   return { year: plan, presentCost, lowerBound: Math.min(bound, presentCost) };
 }
+
+/** A year whose money a valve is too dear for is no year for it: the bound is closer without it. */
+const withoutTooDear = ({ present, cost, budget }: BudgetProblem): BudgetProblem => ({
+  cost,
+  budget,
+  present: present.map((ofValve, at) =>
+    ofValve.map((of, year) => (year > 0 && (cost[at] ?? 0) > (budget[year] ?? 0) + 1e-9 ? Infinity : of)),
+  ),
+});

@@ -1,0 +1,101 @@
+import type { BudgetView } from '@grevik/contracts';
+import type { MovedByHand } from '@grevik/core';
+import { Alert, Button } from '@mui/material';
+import { Suspense, lazy } from 'react';
+import { useParams } from 'react-router';
+import { Failure, Loading } from '../../kit/Notice';
+import { useUndoable } from '../../kit/useUndoable';
+import { budgetFile, useBudgetQuery, useChangeBudgetMutation } from '../../store/budget-api';
+import { failureText, isStopped } from '../../store/failure';
+import { useWords } from '../../words';
+import styles from './Budget.module.css';
+import { BudgetSettingsForm } from './BudgetSettingsForm';
+import { BudgetYears } from './BudgetYears';
+import { MustNotWait } from './MustNotWait';
+import { Unplanned } from './Unplanned';
+import { moneyIn } from './money-in';
+import { usePlan } from './usePlan';
+
+const BudgetCharts = lazy(() => import('./BudgetCharts'));
+
+/** Which valves to replace in which year within the money, of a job or of the company. */
+export function BudgetPage() {
+  const { jobId } = useParams();
+  const words = useWords();
+  const undoable = useUndoable();
+  const { data: view, error, isError, refetch } = useBudgetQuery(jobId);
+  const [change, { error: refused }] = useChangeBudgetMutation();
+  const { budget, isPlanning, cancel } = usePlan(view);
+  if (isStopped({ data: view, error, isError }))
+    return <Failure error={error} retry={() => void refetch()} />;
+  if (!view) return <Loading what={words('budget.title')} />;
+  const money = moneyIn(view.currency);
+  const save = async (
+    done: string,
+    { settings = view.settings, moved = view.moved }: Partial<Pick<BudgetView, 'settings' | 'moved'>>,
+  ): Promise<void> => {
+    const { data } = await change({
+      ...(jobId !== undefined && { jobId }),
+      ...{ version: view.version, settings, moved },
+    });
+    if (data) undoable(done, data.changeId === null ? null : { id: data.changeId });
+  };
+  const move = (moved: MovedByHand, done: string): void => void save(done, { moved });
+  const saved = budget && budget.withoutPlanCost - budget.presentCost;
+  return (
+    <div className={styles.page}>
+      <div className={styles.plan}>
+        <h1>{words('budget.title')}</h1>
+        {refused !== undefined && <Alert severity="error">{failureText(refused)}</Alert>}
+        <MustNotWait valves={view.valves} />
+        {isPlanning && (
+          <p role="status" className={styles.planning}>
+            {words('budget.planning', { count: view.valves.length })}{' '}
+            <Button size="small" onClick={cancel}>
+              {words('budget.cancel')}
+            </Button>
+          </p>
+        )}
+        {budget && saved !== undefined && (
+          <>
+            <p className={styles.sum}>
+              {budget.lines.length === 0
+                ? words('budget.nothing')
+                : words('budget.sum', {
+                    years: view.settings.years,
+                    with: money(budget.presentCost),
+                    without: money(budget.withoutPlanCost),
+                    saved: money(saved),
+                    gap: (budget.gap * 100).toFixed(1),
+                  })}
+            </p>
+            <Unplanned view={view} budget={budget} />
+            {budget.lines.length > 0 && (
+              <Suspense fallback={null}>
+                <BudgetCharts budget={budget} money={view.settings.money} currency={view.currency} />
+              </Suspense>
+            )}
+            <BudgetYears view={view} budget={budget} isOfJob={jobId !== undefined} move={move} />
+          </>
+        )}
+      </div>
+      <aside className={`${styles.aside} no-print`}>
+        <BudgetSettingsForm
+          key={view.version}
+          view={view}
+          save={(settings) => void save(words('budget.saved'), { settings, moved: {} })}
+        />
+        <section>
+          <h2>{words('budget.files')}</h2>
+          <p>{words('budget.filesHint')}</p>
+          <Button variant="outlined" href={budgetFile('pdf', jobId)} download>
+            {words('budget.pdf')}
+          </Button>{' '}
+          <Button variant="outlined" href={budgetFile('xlsx', jobId)} download>
+            {words('budget.xlsx')}
+          </Button>
+        </section>
+      </aside>
+    </div>
+  );
+}

@@ -1,0 +1,28 @@
+import type { ServedValveView } from '@grevik/contracts';
+import { FAILURE_WORDS } from '@grevik/core';
+import { Link } from 'react-router';
+import { shownPlace } from '../../kit/shown-place';
+import { useWords } from '../../words';
+import styles from './Budget.module.css';
+
+/** Valves that stand above any budget, with why. */
+export function MustNotWait({ valves }: { valves: readonly ServedValveView[] }) {
+  const words = useWords();
+  const urgent = valves.filter(({ mustNotWait }) => mustNotWait !== null);
+  if (urgent.length === 0) return null;
+  return (
+    <section className={styles.urgent} aria-labelledby="must-not-wait">
+      <h2 id="must-not-wait">{words('budget.mustNotWait')}</h2>
+      <ul>
+        {urgent.map((valve) => (
+          <li key={valve.id}>
+            <Link to={`/jobs/${valve.jobId}/lines/${valve.lineId}/walk/${encodeURIComponent(valve.tag)}`}>
+              {valve.tag}
+            </Link>{' '}
+            {shownPlace(valve)}: {valve.failure && FAILURE_WORDS[valve.failure]}. {valve.mustNotWait}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

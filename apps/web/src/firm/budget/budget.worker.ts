@@ -1,0 +1,4 @@
+import { budgetOf } from '@grevik/core';
+import { expose } from 'comlink';
+
+expose(budgetOf);

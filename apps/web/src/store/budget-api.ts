@@ -1,0 +1,33 @@
+import type { BudgetRequest, BudgetView, Changed } from '@grevik/contracts';
+import type { Wets } from '@grevik/core';
+import { api } from './api';
+
+const ofJob = (jobId: string | undefined): string => (jobId === undefined ? '' : `?jobId=${jobId}`);
+
+/** Where a budget comes as a file. */
+export const budgetFile = (kind: 'xlsx' | 'pdf', jobId: string | undefined): string =>
+  `/api/budget.${kind}${ofJob(jobId)}`;
+
+/** Budgets of replacements, of the company or of a job. */
+const budgetApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    budget: build.query<BudgetView, string | undefined>({
+      query: (jobId) => `budget${ofJob(jobId)}`,
+      providesTags: ['Budget', 'Session'],
+    }),
+    changeBudget: build.mutation<Changed, BudgetRequest>({
+      query: (body) => ({ url: 'budget', method: 'PUT', body }),
+      invalidatesTags: ['Budget', 'Mine'],
+    }),
+    setWets: build.mutation<Changed, { positionId: string; wets: Wets | undefined }>({
+      query: ({ positionId, wets }) => ({
+        url: `positions/${positionId}/wets`,
+        method: 'PUT',
+        body: { wets },
+      }),
+      invalidatesTags: ['Budget', 'Mine'],
+    }),
+  }),
+});
+
+export const { useBudgetQuery, useChangeBudgetMutation, useSetWetsMutation } = budgetApi;
