@@ -155,13 +155,13 @@ describe('the frame', () => {
       '/jobs/job/takeoff',
       '/jobs/job/orders',
       '/jobs/job/rounds',
+      '/jobs/job/budget',
     ]);
     const company = within(screen.getByRole('navigation', { name: 'Pages of the company' }));
     expect(company.getAllByRole('link').map((link) => link.textContent)).toEqual([
       'Catalogue',
       'House rules',
       'Parts list',
-      'Devices',
       'People',
     ]);
     expect(screen.getByRole('link', { name: 'Emergency' })).toHaveAttribute('href', '/emergency?job=job');

@@ -9,6 +9,8 @@ import type {
   PickRequest,
   PositionSummary,
   PositionView,
+  SessionView,
+  SignInOptionsView,
   WalkListPreview,
   WalkListTaken,
 } from '@grevik/contracts';
@@ -58,12 +60,9 @@ async function keptOnDevice(path: string): Promise<unknown> {
 /** Whether a write that found no server was put on this device, to be sent later. */
 async function isKeptForLater(request: FetchArgs, state: unknown): Promise<boolean> {
   try {
-    const [{ keepWrite }, { sessionIn }] = await Promise.all([
-      import('./waiting-writes'),
-      import('./people-api'),
-    ]);
-    const ownerId = sessionIn(state as never)?.person.id;
-    return ownerId !== undefined && (await keepWrite(request, ownerId));
+    const ownerId = api.endpoints.session.select()(state as never).data?.session?.person.id;
+    if (ownerId === undefined) return false;
+    return await (await import('./waiting-writes')).keepWrite(request, ownerId);
   } catch {
     return false;
   }
@@ -106,6 +105,10 @@ export const api = createApi({
     'Budget',
   ],
   endpoints: (build) => ({
+    session: build.query<{ session: SessionView | null; doors: SignInOptionsView }, void>({
+      query: () => 'session',
+      providesTags: ['Session'],
+    }),
     company: build.query<CompanyView, void>({ query: () => 'company', providesTags: ['Session', 'Company'] }),
     catalogue: build.query<ModelView[], void>({
       query: () => 'catalogue',
@@ -185,6 +188,7 @@ export async function keepInLine(
 }
 
 export const {
+  useSessionQuery,
   useCompanyQuery,
   useCatalogueQuery,
   useJobsQuery,

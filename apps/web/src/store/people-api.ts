@@ -2,7 +2,6 @@ import type {
   AcceptInvitationRequest,
   AccessView,
   ChangePasswordRequest,
-  SignInOptionsView,
   InvitationOfferView,
   InvitationView,
   NewInvitationView,
@@ -13,19 +12,17 @@ import type {
   SignInRequest,
   StartCompanyRequest,
 } from '@grevik/contracts';
-import { api } from './api';
+import { api, useSessionQuery } from './api';
+
+export { useSessionQuery };
 
 /** Loaded with the first use: the first screen does not wait for it. */
 export const keepOnlyFor = async (personId: string | undefined): Promise<void> =>
   (await import('./kept-job')).keepOnlyFor(personId);
 
-/** Who is signed in, and the people of the company. Whoever signs in or out sees everything anew. */
+/** Signing in and out, and the people of the company. Whoever signs in or out sees everything anew. */
 export const peopleApi = api.injectEndpoints({
   endpoints: (build) => ({
-    session: build.query<{ session: SessionView | null; doors: SignInOptionsView }, void>({
-      query: () => 'session',
-      providesTags: ['Session'],
-    }),
     signIn: build.mutation<SessionView, SignInRequest>({
       query: (body) => ({ url: 'session', method: 'POST', body }),
       invalidatesTags: ['Session'],
@@ -83,7 +80,6 @@ export const peopleApi = api.injectEndpoints({
 });
 
 export const {
-  useSessionQuery,
   useSignInMutation,
   useLookAroundMutation,
   useStartCompanyMutation,
@@ -99,11 +95,6 @@ export const {
   useOfferQuery,
   useAcceptMutation,
 } = peopleApi;
-
-/** Who is signed in, as the store knows it. */
-export const sessionIn = (
-  state: Parameters<ReturnType<typeof peopleApi.endpoints.session.select>>[0],
-): SessionView | null | undefined => peopleApi.endpoints.session.select()(state).data?.session;
 
 /** Whether whoever is signed in may do something. The server decides; this only spares a refusal. */
 export function useMay(permission: Permission): boolean {
