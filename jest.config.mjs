@@ -42,7 +42,7 @@ const project = (name, folder, more = {}) => ({
 });
 
 export default {
-  testTimeout: 20000,
+  testTimeout: 60_000,
   // One worker fewer than there are cores would leave half of a small machine idle.
   maxWorkers: '100%',
   projects: [
@@ -62,6 +62,7 @@ export default {
         '/simulator$': '<rootDir>/apps/web/src/testing/direct-simulator.ts',
       },
       setupFiles: ['reflect-metadata', 'fake-indexeddb/auto'],
+      setupFilesAfterEnv: ['<rootDir>/apps/web/src/testing/patience.ts'],
     }),
   ],
 };

@@ -263,7 +263,7 @@ for (const [width, height, schemes, names] of [
     browser,
     storageState,
   }) => {
-    test.setTimeout(300_000);
+    test.setTimeout(900_000);
     const context = await browser.newContext({
       viewport: { width, height },
       reducedMotion: 'reduce',

@@ -12,6 +12,7 @@ import { orders } from './en/orders';
 import { outlook } from './en/outlook';
 import { pick } from './en/pick';
 import { rounds } from './en/rounds';
+import { station } from './en/station';
 import { startUp } from './en/start-up';
 import { takeoff } from './en/takeoff';
 import { walk } from './en/walk';
@@ -24,6 +25,7 @@ export const en = {
   ...pick,
   ...rounds,
   ...startUp,
+  ...station,
   ...catalogue,
   ...walk,
   ...bench,

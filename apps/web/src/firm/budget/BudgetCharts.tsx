@@ -1,4 +1,4 @@
-import type { Budget } from '@grevik/core';
+import type { Budget, BudgetPoint } from '@grevik/core';
 import {
   Bar,
   CartesianGrid,
@@ -18,13 +18,15 @@ const HEIGHT = 190;
 
 interface BudgetChartsProps {
   budget: Budget;
+  /** Left out until it is worked out. */
+  curve: BudgetPoint[] | undefined;
   /** Of each year. */
   money: readonly number[];
   currency: string;
 }
 
 /** Each year’s money against what fails, and what the whole costs with other money. */
-export default function BudgetCharts({ budget, money, currency }: BudgetChartsProps) {
+export default function BudgetCharts({ budget, curve, money, currency }: BudgetChartsProps) {
   const words = useWords();
   const say = moneyIn(currency);
   const years = budget.byYear.map(({ year, spend, expectedCost }) => ({
@@ -55,7 +57,7 @@ export default function BudgetCharts({ budget, money, currency }: BudgetChartsPr
       <figure aria-label={words('budget.curveChart')}>
         <figcaption>{words('budget.curve', { count: years.length })}</figcaption>
         <ResponsiveContainer width="100%" height={HEIGHT}>
-          <LineChart data={budget.curve} {...PLOT}>
+          <LineChart data={curve ?? []} {...PLOT}>
             <CartesianGrid {...GRID} />
             <XAxis
               {...AXIS}

@@ -25,7 +25,7 @@ export function BudgetPage() {
   const undoable = useUndoable();
   const { data: view, error, isError, refetch } = useBudgetQuery(jobId);
   const [change, { error: refused }] = useChangeBudgetMutation();
-  const { budget, isPlanning, cancel } = usePlan(view);
+  const { budget, curve, isPlanning, cancel } = usePlan(view);
   if (isStopped({ data: view, error, isError }))
     return <Failure error={error} retry={() => void refetch()} />;
   if (!view) return <Loading what={words('budget.title')} />;
@@ -72,7 +72,12 @@ export function BudgetPage() {
             <Unplanned view={view} budget={budget} />
             {budget.lines.length > 0 && (
               <Suspense fallback={null}>
-                <BudgetCharts budget={budget} money={view.settings.money} currency={view.currency} />
+                <BudgetCharts
+                  budget={budget}
+                  curve={curve}
+                  money={view.settings.money}
+                  currency={view.currency}
+                />
               </Suspense>
             )}
             <BudgetYears view={view} budget={budget} isOfJob={jobId !== undefined} move={move} />

@@ -8,7 +8,11 @@ import { type Asked, serve } from '../../testing/server';
 import { BudgetPage } from './BudgetPage';
 
 jest.mock('./plan-in-worker', () => ({
-  planInWorker: (given: BudgetView) => ({ done: Promise.resolve(budgetOf(given)), cancel: () => undefined }),
+  planInWorker: (given: BudgetView) => ({
+    plan: Promise.resolve(budgetOf(given)),
+    curve: Promise.resolve([]),
+    cancel: () => undefined,
+  }),
 }));
 jest.mock('./BudgetCharts', () => ({ __esModule: true, default: () => null }));
 jest.mock('./SurvivalChart', () => ({ __esModule: true, default: () => null }));

@@ -1,4 +1,4 @@
-import { budgetOf } from '@grevik/core';
+import { budgetCurve, budgetOf } from '@grevik/core';
 import { expose } from 'comlink';
 
-expose(budgetOf);
+expose({ budgetOf, budgetCurve });

@@ -247,12 +247,16 @@ describe('a visit', () => {
     let isDown = false;
     open('/rounds/r1/p1', () => isDown);
     await userEvent.click(await screen.findByRole('button', { name: 'freely' }));
-    const [draft] = Object.values(sessionStorage).map((text) => JSON.parse(String(text)) as { id: string });
+    const draft = await waitFor(() => {
+      const kept = sessionStorage.getItem('grevik.visit.r1.p1');
+      expect(kept).not.toBeNull();
+      return JSON.parse(kept ?? '') as { id: string };
+    });
     isDown = true;
     await userEvent.click(screen.getByRole('button', { name: 'Save and next' }));
     expect(await screen.findByText('UT-118 is kept on this device and sent later')).toBeInTheDocument();
     const [waiting] = await device.unsent.toArray();
-    expect((waiting?.body as EntryRequest).id).toBe(draft?.id);
+    expect((waiting?.body as EntryRequest).id).toBe(draft.id);
     await screen.findByRole('heading', { name: 'Hall boiler' });
     await userEvent.click(screen.getByRole('link', { name: 'Previous' }));
     expect(await screen.findByText('waits on this device')).toBeInTheDocument();

@@ -1,4 +1,4 @@
-import { type Bench, type Duty, isFuelGas, isLiquid, isSteam } from '@grevik/core';
+import { type Bench, type Duty, MEDIUM_FACTS, isFuelGas, isLiquid, isSteam } from '@grevik/core';
 import { type ComponentType, lazy } from 'react';
 import type { BenchProps } from './bench-props';
 
@@ -15,6 +15,8 @@ const carriesGas = ({ medium }: Duty): boolean => isFuelGas(medium);
 const carriesSteam = ({ medium }: Duty): boolean => isSteam(medium);
 const isWash = ({ medium }: Duty): boolean => medium === 'wash-water-high-pressure';
 const isWet = ({ medium }: Duty): boolean => isLiquid(medium);
+const isStationCheck = ({ medium, function: asked }: Duty): boolean =>
+  MEDIUM_FACTS[medium].family === 'waste' && asked === 'non-return';
 const never = (): boolean => false;
 
 /** Every simulation, in the order of its tab. */
@@ -38,6 +40,12 @@ export const BENCH_TABLE: readonly BenchEntry[] = [
     Screen: lazy(async () => ({
       default: (await import('./check-closure/CheckClosureBench')).CheckClosureBench,
     })),
+  },
+  {
+    bench: 'station-log',
+    serves: isStationCheck,
+    suits: never,
+    Screen: lazy(async () => ({ default: (await import('./station/StationLogBench')).StationLogBench })),
   },
   {
     bench: 'wash-line',

@@ -13,6 +13,7 @@ export const bench = {
     hammer: 'Hammer',
     control: 'Control',
     'check-stop': 'Check closure',
+    'station-log': 'Station log',
     'gas-line': 'Gas line',
     'gas-purge': 'Purge card',
     radiators: 'Radiators',

@@ -5,6 +5,7 @@ export const BENCHES = [
   'hammer',
   'control',
   'check-stop',
+  'station-log',
   'gas-line',
   'gas-purge',
   'radiators',

@@ -24,3 +24,4 @@ export {
   benchFindingInput,
   standingFindings,
 } from './bench-finding.js';
+export { type StationCase, stationCase, wellAreaM2 } from './station-case.js';

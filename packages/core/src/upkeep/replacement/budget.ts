@@ -1,5 +1,5 @@
 import type { LifeSeen } from '../life/index.js';
-import { type BudgetSettings } from './budget-settings.js';
+import type { BudgetSettings } from './budget-settings.js';
 import { type BudgetedValve, type NotPlanned, type ServedValve, budgetValve } from './budget-valve.js';
 import { type PlanningCosts, planningCosts } from './planning-costs.js';
 import { type ReplacementYear, replacementPlan, yearsOfPlan } from './replacement-plan.js';
@@ -29,23 +29,77 @@ export interface Budget {
   withoutPlanCost: number;
   /** How far the plan may be from the best one; what has failed or was moved by hand has its year and its money before. */
   gap: number;
-  /** What the whole costs with other money a year. */
-  curve: { money: number; presentCost: number }[];
+}
+
+/** What the whole costs with so much money a year. */
+export interface BudgetPoint {
+  money: number;
+  presentCost: number;
 }
 
 const CURVE_TIMES = [0, 0.5, 1, 1.5, 2, 3];
 
 /**
- * The budget of replacements: which valve in which year, what that costs, and what other money would come to.
+ * The budget of replacements: which valve in which year, and what that costs.
  *
  * @param given settings, valves in service, lives seen, and what was moved by hand
- * @returns lines in the order given, years, costs, gap and curve
- * Source: {@link replacementPlan}; what was moved by hand keeps its year and takes its money first.
+ * @returns lines in the order given, years, costs and gap
+ * Source: {@link replacementPlan}; what was moved by hand keeps its year and takes its money first, what has failed comes next.
  *
  * @example
  * budgetOf({ settings: STANDARD_BUDGET, valves: [], seen: [], moved: {} }).lines // []
+ * @see budgetCurve
  */
-export function budgetOf({ settings, valves, seen, moved }: BudgetCase): Budget {
+export function budgetOf(given: BudgetCase): Budget {
+  const { figured, notPlanned, costs, money } = figures(given);
+  const { planned, gap } = solve(figured, money, given);
+  const valves = figured.map(({ valve }) => valve);
+  return {
+    lines: figured.map((one, at) => ({
+      ...one,
+      year: planned[at] ?? 0,
+      present: costs[at]?.present ?? [],
+    })),
+    notPlanned,
+    byYear: yearsOfPlan(valves, costs, planned, given.settings.years),
+    presentCost: costOfPlan(costs, planned),
+    withoutPlanCost: costOfPlan(costs, []),
+    gap,
+  };
+}
+
+/**
+ * What the whole of a budget costs with less and with more money a year.
+ *
+ * @param given as for {@link budgetOf}
+ * @returns from no money to three times that of the settings
+ *
+ * @example
+ * budgetCurve({ settings: STANDARD_BUDGET, valves: [], seen: [], moved: {} })[0] // { money: 0, presentCost: 0 }
+ */
+export function budgetCurve(given: BudgetCase): BudgetPoint[] {
+  const { figured, costs, money } = figures(given);
+  const mean = money.reduce((sum, one) => sum + one, 0) / money.length;
+  return CURVE_TIMES.map((times) => {
+    const other = money.map((one) => one * times);
+    return {
+      money: mean * times,
+      presentCost: costOfPlan(costs, solve(figured, other, given).planned),
+    };
+  });
+}
+
+interface Figures {
+  figured: BudgetedValve[];
+  notPlanned: Budget['notPlanned'];
+  costs: PlanningCosts[];
+  /** Of each year. */
+  money: number[];
+}
+
+/** The valves that can be planned, with their costs; what may not wait stands above the plan. */
+function figures({ settings, valves, seen }: BudgetCase): Figures {
+  const { years, discountRate } = settings;
   const notPlanned: Budget['notPlanned'] = [];
   const figured: BudgetedValve[] = [];
   for (const served of valves) {
@@ -54,57 +108,23 @@ export function budgetOf({ settings, valves, seen, moved }: BudgetCase): Budget 
     if (typeof one === 'string') notPlanned.push({ id: served.id, missing: one });
     else figured.push(one);
   }
-  const { years, discountRate } = settings;
-  const money = Array.from({ length: years }, (_, at) => settings.money[at] ?? settings.money.at(-1) ?? 0);
-  const costs = figured.map(({ valve }) => planningCosts(valve, years, discountRate));
-  const solved = solve(figured, money, settings, moved);
-  const planned = figured.map(({ valve: { id } }) => solved.yearOf.get(id) ?? 0);
   return {
-    lines: figured.map((one, at) => ({
-      ...one,
-      year: planned[at] ?? 0,
-      present: costs[at]?.present ?? [],
-    })),
+    figured,
     notPlanned,
-    byYear: yearsOfPlan(
-      figured.map(({ valve }) => valve),
-      costs,
-      planned,
-      years,
-    ),
-    presentCost: costOfPlan(costs, planned),
-    withoutPlanCost: costOfPlan(costs, []),
-    gap: solved.gap,
-    curve: CURVE_TIMES.map((times) => {
-      const other = solve(
-        figured,
-        money.map((one) => one * times),
-        settings,
-        moved,
-      );
-      return {
-        money: (money.reduce((sum, one) => sum + one, 0) / years) * times,
-        presentCost: costOfPlan(
-          costs,
-          figured.map(({ valve: { id } }) => other.yearOf.get(id) ?? 0),
-        ),
-      };
-    }),
+    costs: figured.map(({ valve }) => planningCosts(valve, years, discountRate)),
+    money: Array.from({ length: years }, (_, at) => settings.money[at] ?? settings.money.at(-1) ?? 0),
   };
 }
 
 /** Present cost of a plan; a valve without a year is never replaced. */
-export const costOfPlan = (
-  costs: readonly Pick<PlanningCosts, 'present'>[],
-  planned: readonly number[],
-): number => costs.reduce((sum, { present }, at) => sum + (present[planned[at] ?? 0] ?? 0), 0);
+const costOfPlan = (costs: readonly Pick<PlanningCosts, 'present'>[], planned: readonly number[]): number =>
+  costs.reduce((sum, { present }, at) => sum + (present[planned[at] ?? 0] ?? 0), 0);
 
 function solve(
   figured: readonly BudgetedValve[],
   money: readonly number[],
-  { years, discountRate }: BudgetSettings,
-  moved: MovedByHand,
-): { yearOf: Map<string, number>; gap: number } {
+  { settings: { years, discountRate }, moved }: BudgetCase,
+): { planned: number[]; gap: number } {
   const left = [...money];
   const room = (cost: number): number => left.findIndex((of) => of >= cost) + 1;
   const yearOf = new Map<string, number>();
@@ -130,5 +150,5 @@ function solve(
     valves: free.flatMap(({ valve, isFailed }) => (isFailed ? [] : [valve])),
   });
   for (const { id, year } of plan) yearOf.set(id, year ?? 0);
-  return { yearOf, gap };
+  return { planned: figured.map(({ valve: { id } }) => yearOf.get(id) ?? 0), gap };
 }

@@ -23,6 +23,14 @@ export {
   hoursToChange,
 } from './budget-settings.js';
 export { type BudgetedValve, type NotPlanned, type ServedValve, budgetValve } from './budget-valve.js';
-export { type Budget, type BudgetCase, type BudgetLine, type MovedByHand, budgetOf } from './budget.js';
+export {
+  type Budget,
+  type BudgetCase,
+  type BudgetLine,
+  type BudgetPoint,
+  type MovedByHand,
+  budgetCurve,
+  budgetOf,
+} from './budget.js';
 export { mustNotWait } from './must-not-wait.js';
 export { type ValveOutage, outagesOnLine } from './valve-outage.js';

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { StationLog } from './station-log';
+
+expose(new StationLog());
