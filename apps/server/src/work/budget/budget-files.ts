@@ -42,14 +42,18 @@ function rowsOf({ valves }: BudgetView, { lines }: Budget): (string | number)[][
   const of = new Map(valves.map((valve) => [valve.id, valve]));
   return [...lines]
     .sort((a, b) => (a.year || Infinity) - (b.year || Infinity) || b.consequence - a.consequence)
-    .map(({ valve, year, chanceThisYear, consequence, because, assumed, isFailed }) => {
+    .map(({ valve, year, chanceThisYear, consequence, because, assumed, isFailed, ageYears }) => {
       const { tag = '', remarks = '', lineName = '', jobName = '', type } = of.get(valve.id) ?? {};
       return [
         year || 'not planned',
         tag,
         [remarks, lineName, jobName].filter(Boolean).join(', '),
         type ? VALVE_TYPE_FACTS[type].words : '',
-        assumed.includes('age') ? `${valve.ageYears} (taken)` : Math.round(valve.ageYears),
+        ageYears === undefined
+          ? 'not known'
+          : assumed.includes('age')
+            ? `${ageYears} (taken)`
+            : Math.round(ageYears),
         isFailed ? 'has failed' : Math.round(chanceThisYear * 100),
         consequence,
         valve.cost,
@@ -167,7 +171,7 @@ function printed(
         ['auto', '*', '*', '*', '*'],
       ),
       {
-        text: `Today's value of all of it: ${amount(budget.presentCost)}; with no planned replacement ${amount(budget.withoutPlanCost)}. What has failed comes first; with the money left, no plan is more than ${(budget.gap * 100).toFixed(1)} % better.`,
+        text: `Today's value of all of it: ${amount(budget.presentCost)}; with no planned replacement ${amount(budget.withoutPlanCost)}. No plan within this money is more than ${(budget.gap * 100).toFixed(1)} % better.`,
         margin: [0, 0, 0, 10],
       },
       { text: 'Planned', fontSize: 13, bold: true },

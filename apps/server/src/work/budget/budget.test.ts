@@ -26,7 +26,9 @@ describe('budgets of replacements', () => {
 
   it('has the valves in service, what is known of each, and what may not wait', async () => {
     const { valves, version, settings } = await budget(job.id);
-    expect({ version, settings }).toEqual({ version: 0, settings: STANDARD_BUDGET });
+    expect(version).toBe(1);
+    expect(settings).toMatchObject({ years: 5, ageIfUnknown: 24 });
+    expect((await budget()).settings).toEqual(STANDARD_BUDGET);
     const gas = valves.find(({ failure }) => failure === 'gas-seized');
     expect(gas?.mustNotWait).toMatch(/^A gas valve that does not turn/);
     expect(valves.filter(({ ageYears = 0 }) => ageYears > 1.5).map(({ lineName }) => lineName)).toContain(
@@ -39,17 +41,17 @@ describe('budgets of replacements', () => {
 
   it('is changed in the version that was seen, kept apart for job and company, and comes back with undo', async () => {
     const settings = { ...STANDARD_BUDGET, ageIfUnknown: 25, money: [4000, 3000, 3000, 3000, 3000] };
-    await change({ jobId: job.id, version: 0, settings, moved: {} }).expect(200);
-    await change({ jobId: job.id, version: 0, settings, moved: {} }).expect(409);
+    await change({ jobId: job.id, version: 1, settings, moved: {} }).expect(200);
+    await change({ jobId: job.id, version: 1, settings, moved: {} }).expect(409);
     const now = await budget(job.id);
-    expect(now).toMatchObject({ version: 1, settings });
+    expect(now).toMatchObject({ version: 2, settings });
     expect((await budget()).version).toBe(0);
     const planned = budgetOf(now);
     expect(planned.lines.length).toBeGreaterThan(10);
     for (const { year, spend } of planned.byYear)
       expect(spend).toBeLessThanOrEqual(settings.money[year - 1]!);
     const [first] = planned.lines;
-    await change({ jobId: job.id, version: 1, settings, moved: { [first!.valve.id]: 3 } }).expect(200);
+    await change({ jobId: job.id, version: 2, settings, moved: { [first!.valve.id]: 3 } }).expect(200);
     expect(budgetOf(await budget(job.id)).lines[0]?.year).toBe(3);
     await undo('budget-of-job');
     expect((await budget(job.id)).moved).toEqual({});
@@ -67,8 +69,9 @@ describe('budgets of replacements', () => {
   });
 
   it('knows what gets wet where somebody said it, until it is taken back', async () => {
-    const [first] = (await budget(job.id)).valves;
-    const wets = async () => (await budget(job.id)).valves[0]?.wets;
+    const { valves } = await budget(job.id);
+    const first = valves.find((one) => one.wets === undefined);
+    const wets = async () => (await budget(job.id)).valves.find(({ id }) => id === first?.id)?.wets;
     await owner.put(`/api/positions/${first!.id}/wets`).send({ wets: 'electrical' }).expect(200);
     expect(await wets()).toBe('electrical');
     await undo('wets');

@@ -22,7 +22,7 @@ export class WetPlaces {
     log.takesBack(['wets'], (change) => this.takeBack(change));
   }
 
-  /** Says what gets wet; null where nobody knows any more. */
+  /** Says what gets wet; null where nobody knows it now. */
   set(positionId: string, wets: Wets | null, undoes?: string): Promise<Changed> {
     return inTransaction(this.sequelize, async () => {
       const position = await this.positions.findByPk(positionId, { lock: true });

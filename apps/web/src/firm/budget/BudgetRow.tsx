@@ -31,7 +31,7 @@ export function BudgetRow({ line, served, isOfJob, isMoved, years, money, put }:
   const words = useWords();
   const figures = useFigures();
   const mayMove = useMay('order');
-  const { valve, year, present, chanceThisYear, consequence, assumed, because, life } = line;
+  const { valve, year, ageYears, present, chanceThisYear, consequence, assumed, because, life } = line;
   const { attributes, listeners, setNodeRef, transform } = useDraggable({ id: valve.id, disabled: !mayMove });
   const { tag, type, dn, jobName, lineName, dry } = served;
   const [isOpen, setOpen] = useState(false);
@@ -65,9 +65,11 @@ export function BudgetRow({ line, served, isOfJob, isMoved, years, money, put }:
           {words(line.isFailed ? 'budget.hasFailed' : 'budget.chance', { share: percent(chanceThisYear) })}
         </b>
         <small>
-          {words(assumed.includes('age') ? 'budget.ageTaken' : 'budget.age', {
-            years: Math.round(valve.ageYears),
-          })}
+          {ageYears === undefined
+            ? words('budget.ageUnknown')
+            : words(assumed.includes('age') ? 'budget.ageTaken' : 'budget.age', {
+                years: Math.round(ageYears),
+              })}
         </small>
       </div>
       <div>
@@ -110,7 +112,7 @@ export function BudgetRow({ line, served, isOfJob, isMoved, years, money, put }:
         </ul>
         {isOpen && (
           <Suspense fallback={null}>
-            <SurvivalChart life={life} ageYears={valve.ageYears} />
+            <SurvivalChart life={life} ageYears={ageYears} />
           </Suspense>
         )}
         <WetsField valve={served} />

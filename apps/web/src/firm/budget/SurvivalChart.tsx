@@ -18,13 +18,14 @@ const POINTS = 40;
 
 interface SurvivalChartProps {
   life: CorrectedLife;
-  ageYears: number;
+  /** Left out where nobody knows it. */
+  ageYears: number | undefined;
 }
 
 /** How many of such valves still work at an age, with the band of what is not known better. */
 export default function SurvivalChart({ life, ageYears }: SurvivalChartProps) {
   const words = useWords();
-  const last = Math.max(2.2 * life.medianYears, 1.2 * ageYears);
+  const last = Math.max(2.2 * life.medianYears, 1.2 * (ageYears ?? 0));
   const [low, high] = life.medianBand;
   const working = (years: number, medianYears: number): number =>
     100 *
@@ -62,16 +63,18 @@ export default function SurvivalChart({ life, ageYears }: SurvivalChartProps) {
           <YAxis {...AXIS} width={44} domain={[0, 100]} unit=" %" ticks={[0, 50, 100]} />
           <Area dataKey="band" stroke="none" fill="var(--rule)" isAnimationActive={false} activeDot={false} />
           <Line dataKey="working" stroke="var(--ink)" strokeWidth={2} {...CURVE} />
-          <ReferenceLine
-            x={ageYears}
-            stroke="var(--out)"
-            label={{
-              value: words('budget.survivalAge'),
-              fontSize: 12,
-              fill: 'var(--out)',
-              position: 'insideTopRight',
-            }}
-          />
+          {ageYears !== undefined && (
+            <ReferenceLine
+              x={ageYears}
+              stroke="var(--out)"
+              label={{
+                value: words('budget.survivalAge'),
+                fontSize: 12,
+                fill: 'var(--out)',
+                position: 'insideTopRight',
+              }}
+            />
+          )}
         </ComposedChart>
       </ResponsiveContainer>
     </figure>

@@ -24,7 +24,7 @@ export interface ServedValve {
   place?: 'indoors' | 'outdoors' | 'pit' | 'buried' | 'concealed' | undefined;
   /** Why it may not wait, whatever the money: it stands above the plan. */
   mustNotWait?: string | null | undefined;
-  /** It was found seized or leaking by: its life is over, and it is planned first. */
+  /** It was found seized, leaking by or leaking. */
   isFailed?: boolean | undefined;
   /** The shut-off that would stop it does not turn. */
   isBehindSeized?: boolean | undefined;
@@ -33,6 +33,8 @@ export interface ServedValve {
 /** A valve with what its failure would mean: chance and consequence, each by itself. */
 export interface BudgetedValve {
   isFailed: boolean;
+  /** As known or taken; the plan takes what has failed as older. Left out where nobody knows and none is taken. */
+  ageYears: number | undefined;
   valve: PlannedValve;
   life: CorrectedLife;
   /** Within the next year, given that it has lasted so long. */
@@ -44,6 +46,9 @@ export interface BudgetedValve {
   /** What the figures rest on, in words. */
   because: string[];
 }
+
+/** What has failed is taken as so many usual lives old: it may give way any year. A judgement, as the lives are. */
+const FAILED_LIVES = 2;
 
 /** Why a valve cannot be planned: what is not known of it. */
 export type NotPlanned = 'age' | 'price';
@@ -66,10 +71,12 @@ export function budgetValve(
 ): BudgetedValve | NotPlanned {
   const { id, type, dn, price } = served;
   const ageYears = served.ageYears ?? settings.ageIfUnknown;
-  if (ageYears === undefined) return 'age';
+  const isFailed = served.isFailed === true;
+  if (ageYears === undefined && !isFailed) return 'age';
   if (price === undefined) return 'price';
   const usual = valveLife(served);
   const life = correctedLife(usual, type, seen);
+  const plannedAge = Math.max(ageYears ?? 0, isFailed ? FAILED_LIVES * life.medianYears : 0);
   const { wets, isAssumed } = wetsOf(served);
   const hours = hoursToChange(dn);
   const damage = settings.damage[wets];
@@ -80,17 +87,18 @@ export function budgetValve(
     chance: isFuelGas(served.medium) ? 0 : damage.chance,
   };
   return {
-    isFailed: served.isFailed === true,
-    valve: { id, ageYears, life, cost: price + hours * settings.hourlyRate, failure },
+    isFailed,
+    ageYears,
+    valve: { id, ageYears: plannedAge, life, cost: price + hours * settings.hourlyRate, failure },
     life,
-    chanceThisYear: served.isFailed ? 1 : chanceInYearFromAge(life, ageYears, 1),
+    chanceThisYear: chanceInYearFromAge(life, plannedAge, 1),
     consequence: failure.replaceCost + failure.chance * failure.damageCost,
     assumed: [
-      ...(served.ageYears === undefined ? (['age'] as const) : []),
+      ...(served.ageYears === undefined && !isFailed ? (['age'] as const) : []),
       ...(isAssumed ? (['wets'] as const) : []),
     ],
     because: [
-      ...(served.isFailed ? ['found failed: planned first'] : []),
+      ...(isFailed ? ['found failed: taken as worn as one of twice the usual life'] : []),
       ...usual.because,
       ...(life.failed + life.working > 0
         ? [`own valves of this type: ${life.failed} failed, ${life.working} known to work`]

@@ -95,21 +95,18 @@ describe('a budget', () => {
     expect(moved.presentCost).toBeGreaterThan(first.presentCost);
   });
 
-  it('plans what has failed first, the worst before the rest, within the money', () => {
-    const failed = valves.slice(0, 6).map((one) => ({ ...one, isFailed: true }));
-    const { lines, byYear } = budgetOf({
-      settings,
-      valves: [...failed, ...valves.slice(6)],
+  it('plans what has failed before the same that has not, and needs no age for it', () => {
+    const young = { ...stop, ageYears: 6 };
+    const failed = { ...young, id: 'F', ageYears: undefined, isFailed: true };
+    const scarce = { ...settings, money: [200, 200] };
+    const { lines } = budgetOf({
+      settings: { ...scarce, years: 2 },
+      valves: [young, failed],
       seen: [],
       moved: {},
     });
-    const years = lines
-      .filter(({ isFailed }) => isFailed)
-      .map(({ year, consequence }) => ({ year, consequence }));
-    expect(years.every(({ year }) => year >= 1 && year <= 3)).toBe(true);
-    const [worst] = [...years].sort((a, b) => b.consequence - a.consequence);
-    expect(worst?.year).toBe(1);
-    for (const { spend } of byYear) expect(spend).toBeLessThanOrEqual(600);
+    expect(lines.map(({ valve, year }) => [valve.id, year])).toContainEqual(['F', 1]);
+    expect(lines.find(({ isFailed }) => isFailed)).toMatchObject({ ageYears: undefined, assumed: [] });
   });
 
   it('leaves out what may not wait: that stands above it', () => {

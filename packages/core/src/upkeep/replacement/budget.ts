@@ -27,7 +27,7 @@ export interface Budget {
   byYear: ReplacementYear[];
   presentCost: number;
   withoutPlanCost: number;
-  /** How far the plan may be from the best one; what has failed or was moved by hand has its year and its money before. */
+  /** How far the plan may be from the best one, around what was moved by hand. */
   gap: number;
 }
 
@@ -44,7 +44,7 @@ const CURVE_TIMES = [0, 0.5, 1, 1.5, 2, 3];
  *
  * @param given settings, valves in service, lives seen, and what was moved by hand
  * @returns lines in the order given, years, costs and gap
- * Source: {@link replacementPlan}; what was moved by hand keeps its year and takes its money first, what has failed comes next.
+ * Source: {@link replacementPlan}; what was moved by hand keeps its year and takes its money first.
  *
  * @example
  * budgetOf({ settings: STANDARD_BUDGET, valves: [], seen: [], moved: {} }).lines // []
@@ -126,7 +126,6 @@ function solve(
   { settings: { years, discountRate }, moved }: BudgetCase,
 ): { planned: number[]; gap: number } {
   const left = [...money];
-  const room = (cost: number): number => left.findIndex((of) => of >= cost) + 1;
   const yearOf = new Map<string, number>();
   const free = figured.filter(({ valve: { id, cost } }) => {
     const year = moved[id];
@@ -135,19 +134,11 @@ function solve(
     if (year > 0) left[year - 1] = Math.max(0, (left[year - 1] ?? 0) - cost);
     return false;
   });
-  // What has failed goes first, the worst of it before the rest, into the first year with money for it.
-  for (const { valve } of free
-    .filter(({ isFailed }) => isFailed)
-    .sort((a, b) => b.consequence - a.consequence)) {
-    const year = room(valve.cost);
-    yearOf.set(valve.id, year);
-    if (year > 0) left[year - 1] = (left[year - 1] ?? 0) - valve.cost;
-  }
   const { plan, gap } = replacementPlan({
     years,
     discountRate,
     yearlyBudget: left,
-    valves: free.flatMap(({ valve, isFailed }) => (isFailed ? [] : [valve])),
+    valves: free.map(({ valve }) => valve),
   });
   for (const { id, year } of plan) yearOf.set(id, year ?? 0);
   return { planned: figured.map(({ valve: { id } }) => yearOf.get(id) ?? 0), gap };
