@@ -4,6 +4,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { LINE, POSITION } from '../../testing/demo';
 import { show } from '../../testing/render';
+import { device } from '../../store/device-database';
 import { type Asked, serve } from '../../testing/server';
 import { DutySentence } from './DutySentence';
 
@@ -103,12 +104,16 @@ describe('the duty as a sentence', () => {
     expect(await screen.findByText('Four bar is not for this line.')).toBeInTheDocument();
   });
 
-  it('says that the server does not answer where nothing comes back', async () => {
+  it('is kept on the device where no server answers, and says so', async () => {
+    await device.unsent.clear();
     globalThis.fetch = () => Promise.reject(new TypeError('no network'));
     show(<DutySentence line={LINE} position={POSITION} />);
     await userEvent.click(word('place'));
     await userEvent.click(screen.getByRole('menuitem', { name: 'buried' }));
-    expect(await screen.findByText(/server does not answer/)).toBeInTheDocument();
+    expect(await screen.findByText(/^No network\. This is stored on this device/)).toBeInTheDocument();
+    expect(await device.unsent.toArray()).toMatchObject([
+      { title: 'Duty', path: `positions/${POSITION.id}/duty`, method: 'PUT' },
+    ]);
   });
 
   it('is read, not changed, by whoever may not change it', () => {
