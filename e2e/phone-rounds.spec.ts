@@ -9,6 +9,8 @@ async function openVisit(page: Page): Promise<void> {
   await lookAround(page);
   await page.goto('/rounds');
   await page.getByRole('link', { name: 'Harbour round' }).tap();
+  // The list of what is due names its valves too: the round is there first.
+  await expect(page.getByRole('heading', { level: 1, name: 'Harbour round' })).toBeVisible();
   await page.getByRole('link', { name: 'UT-118' }).tap();
   await expect(page.getByRole('heading', { level: 1, name: /^Net loft lane/ })).toBeVisible();
 }

@@ -9,7 +9,7 @@ const step = (page: Page, name: string) =>
 test('a line is started up: inspected, held by the logger, skipped with reasons, and handed over by two', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(300_000);
   await openStartUp(page, 'Buried service');
   for (const valve of await page.getByRole('checkbox', { name: /^Arrow, hinge pin/ }).all()) {
     await valve.check();
@@ -50,7 +50,11 @@ test('a line is started up: inspected, held by the logger, skipped with reasons,
   const list = page.getByRole('list', { name: 'Steps of the start-up' }).getByRole('button');
   const names = await list.locator('b').allTextContents();
   for (const name of names.slice(1)) {
-    await step(page, name).click();
+    // The list moves when an entry is stored: a click that came too early is made again.
+    await expect(async () => {
+      await step(page, name).click();
+      await expect(page.getByRole('region', { name, exact: true })).toBeVisible({ timeout: 2_000 });
+    }).toPass();
     await page.getByRole('button', { name: 'Skip step' }).click();
     await page.getByRole('textbox', { name: 'Why is it skipped?' }).fill('Done by the main contractor.');
     await page.getByRole('button', { name: 'Skip with this reason' }).click();
