@@ -1,5 +1,14 @@
 import type { BudgetFile, BudgetView } from '@grevik/contracts';
-import { type Budget, FAILURE_WORDS, VALVE_TYPE_FACTS, WETS_WORDS, budgetOf } from '@grevik/core';
+import {
+  type Budget,
+  type BudgetLine,
+  FAILURE_WORDS,
+  VALVE_TYPE_FACTS,
+  WETS,
+  WETS_WORDS,
+  budgetOf,
+  wholeAmounts,
+} from '@grevik/core';
 import ExcelJS from 'exceljs';
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import { pdfOf } from '../../ground/sheets/pdf.js';
@@ -16,18 +25,31 @@ export interface BudgetFileTask {
   at: string;
 }
 
-const COLUMNS = [
-  'Year',
-  'Tag',
-  'Where',
-  'Type',
-  'Age, years',
-  'Fails within a year, %',
-  'A failure costs',
-  'Replacing costs',
-  'Rests on',
-] as const;
-const WIDTHS = [8, 14, 40, 22, 10, 14, 16, 16, 90];
+/** A valve of a budget, as both files say it. */
+interface PlannedRow {
+  year: number;
+  tag: string;
+  where: string;
+  type: string;
+  age: string | number;
+  /** Per cent, or that it has failed. */
+  chance: string | number;
+  failureCost: number;
+  cost: number;
+  restsOn: string;
+}
+
+const COLUMNS: readonly { header: string; key: keyof PlannedRow; width: number }[] = [
+  { header: 'Year', key: 'year', width: 8 },
+  { header: 'Tag', key: 'tag', width: 14 },
+  { header: 'Where', key: 'where', width: 40 },
+  { header: 'Type', key: 'type', width: 22 },
+  { header: 'Age, years', key: 'age', width: 10 },
+  { header: 'Fails within a year, %', key: 'chance', width: 14 },
+  { header: 'A failure costs', key: 'failureCost', width: 16 },
+  { header: 'Replacing costs', key: 'cost', width: 16 },
+  { header: 'Rests on', key: 'restsOn', width: 90 },
+];
 
 /** A budget as a sheet or a PDF: in a thread of its own, since it is planned anew. */
 export async function writeBudgetFile({ kind, view, ...task }: BudgetFileTask): Promise<Uint8Array> {
@@ -38,40 +60,45 @@ export async function writeBudgetFile({ kind, view, ...task }: BudgetFileTask): 
 }
 
 /** The lines of a budget, by year, never last. */
-function rowsOf({ valves }: BudgetView, { lines }: Budget): (string | number)[][] {
+function rowsOf({ valves }: BudgetView, { lines }: Budget): PlannedRow[] {
   const of = new Map(valves.map((valve) => [valve.id, valve]));
   return [...lines]
     .sort((a, b) => (a.year || Infinity) - (b.year || Infinity) || b.consequence - a.consequence)
-    .map(({ valve, year, chanceThisYear, consequence, because, assumed, isFailed, ageYears }) => {
-      const { tag = '', remarks = '', lineName = '', jobName = '', type } = of.get(valve.id) ?? {};
+    .flatMap((line): PlannedRow[] => {
+      const served = of.get(line.valve.id);
+      if (!served) return [];
+      const { tag, remarks, lineName, jobName, type } = served;
       return [
-        year || 'not planned',
-        tag,
-        [remarks, lineName, jobName].filter(Boolean).join(', '),
-        type ? VALVE_TYPE_FACTS[type].words : '',
-        ageYears === undefined
-          ? 'not known'
-          : assumed.includes('age')
-            ? `${ageYears} (taken)`
-            : Math.round(ageYears),
-        isFailed ? 'has failed' : Math.round(chanceThisYear * 100),
-        consequence,
-        valve.cost,
-        because.join('; '),
+        {
+          year: line.year,
+          tag,
+          where: [remarks, lineName, jobName].filter(Boolean).join(', '),
+          type: VALVE_TYPE_FACTS[type].words,
+          age: ageOf(line),
+          chance: line.isFailed ? 'has failed' : Math.round(line.chanceThisYear * 100),
+          failureCost: line.consequence,
+          cost: line.valve.cost,
+          restsOn: line.because.join('; '),
+        },
       ];
     });
+}
+
+function ageOf({ ageYears, assumed }: BudgetLine): string | number {
+  if (ageYears === undefined) return 'not known';
+  return assumed.includes('age') ? `${ageYears} (taken)` : Math.round(ageYears);
 }
 
 async function sheetOf(view: BudgetView, budget: Budget): Promise<Buffer> {
   const book = new ExcelJS.Workbook();
   const lines = book.addWorksheet('Budget', { views: [{ state: 'frozen', ySplit: 1 }] });
-  lines.columns = COLUMNS.map((header, at) => ({ header, width: WIDTHS[at] ?? 12 }));
+  lines.columns = [...COLUMNS];
   lines.getRow(1).font = { bold: true };
-  lines.addRows(rowsOf(view, budget));
+  lines.addRows(rowsOf(view, budget).map((row) => ({ ...row, year: row.year || 'not planned' })));
   const years = book.addWorksheet('Years');
   years.addRow(['Year', 'Money', 'Replacements', 'Failures to expect', 'They cost']).font = { bold: true };
-  budget.byYear.forEach(({ year, spend, expectedFailures, expectedCost }) =>
-    years.addRow([year, view.settings.money[year - 1] ?? '', spend, expectedFailures, expectedCost]),
+  budget.byYear.forEach(({ year, money, spend, expectedFailures, expectedCost }) =>
+    years.addRow([year, money, spend, expectedFailures, expectedCost]),
   );
   const assumptions = book.addWorksheet('Rests on');
   assumptions.columns = [{ width: 60 }, { width: 20 }];
@@ -102,7 +129,7 @@ const mustNotWaitOf = ({ valves }: BudgetView): string[][] =>
   );
 
 /** Every figure that was taken, with its value. */
-function assumptionsOf({ settings, currency }: BudgetView): [string, string | number][] {
+function assumptionsOf({ settings, currency }: BudgetView): [string, string][] {
   const { hourlyRate, emergencyCall, emergencyTimes, seizedTimes, discountRate, ageIfUnknown } = settings;
   return [
     ['Working hour', `${hourlyRate} ${currency}`],
@@ -114,10 +141,10 @@ function assumptionsOf({ settings, currency }: BudgetView): [string, string | nu
       'Age of valves nobody knows the age of',
       ageIfUnknown === undefined ? 'not planned' : `${ageIfUnknown} years`,
     ],
-    ...Object.entries(WETS_WORDS).map(([wets, words]): [string, string] => {
-      const { cost, chance } = settings.damage[wets as keyof typeof WETS_WORDS];
+    ...WETS.map((wets): [string, string] => {
+      const { cost, chance } = settings.damage[wets];
       return [
-        `A failure wets ${words}`,
+        `A failure wets ${WETS_WORDS[wets]}`,
         `${cost} ${currency}, ${Math.round(chance * 100)} % of failures flood`,
       ];
     }),
@@ -130,12 +157,7 @@ function printed(
   budget: Budget,
   { title, companyName, at }: Pick<BudgetFileTask, 'title' | 'companyName' | 'at'>,
 ): Promise<Buffer> {
-  const amount = (of: number): string =>
-    new Intl.NumberFormat('en', {
-      style: 'currency',
-      currency: view.currency,
-      maximumFractionDigits: 0,
-    }).format(of);
+  const amount = wholeAmounts(view.currency);
   const table = (heads: readonly string[], rows: TableCell[][], widths: (string | number)[]): Content => ({
     margin: [0, 6, 0, 10],
     layout: 'lightHorizontalLines',
@@ -147,7 +169,7 @@ function printed(
     },
   });
   const urgent = mustNotWaitOf(view);
-  const planned = rowsOf(view, budget).filter(([year]) => typeof year === 'number');
+  const planned = rowsOf(view, budget).filter(({ year }) => year > 0);
   return pdfOf(`Budget of ${title}`, {
     content: [
       { text: `Replacement of valves: ${title}`, fontSize: 18, bold: true },
@@ -161,9 +183,9 @@ function printed(
       { text: 'Year by year', fontSize: 13, bold: true },
       table(
         ['Year', 'Money', 'Replacements', 'Failures to expect', 'They cost'],
-        budget.byYear.map(({ year, spend, expectedFailures, expectedCost }) => [
+        budget.byYear.map(({ year, money, spend, expectedFailures, expectedCost }) => [
           year,
-          amount(view.settings.money[year - 1] ?? 0),
+          amount(money),
           amount(spend),
           expectedFailures.toFixed(1),
           amount(expectedCost),
@@ -177,22 +199,18 @@ function printed(
       { text: 'Planned', fontSize: 13, bold: true },
       table(
         ['Year', 'Tag', 'Where', 'Fails within a year', 'A failure costs', 'Replacing costs'],
-        planned.map(([year, tag, where, , , chance, costs, cost]) => [
+        planned.map(({ year, tag, where, chance, failureCost, cost }) => [
           String(year),
-          String(tag),
-          String(where),
-          typeof chance === 'number' ? `${chance} %` : String(chance),
-          amount(Number(costs)),
-          amount(Number(cost)),
+          tag,
+          where,
+          typeof chance === 'number' ? `${chance} %` : chance,
+          amount(failureCost),
+          amount(cost),
         ]),
         ['auto', 'auto', '*', 'auto', 'auto', 'auto'],
       ),
       { text: 'Rests on', fontSize: 13, bold: true },
-      table(
-        ['Figure', 'Taken as'],
-        assumptionsOf(view).map(([what, taken]) => [what, String(taken)]),
-        ['*', 'auto'],
-      ),
+      table(['Figure', 'Taken as'], assumptionsOf(view), ['*', 'auto']),
       {
         text: 'Advice for a qualified person: local code, the authority, the listing and the maker override it.',
         italics: true,

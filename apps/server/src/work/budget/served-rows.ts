@@ -21,9 +21,9 @@ export interface ServedRow {
   events: LifeEvent[] | null;
 }
 
-/** Positions of the company or one job that is not archived, in the order of their lines. */
-export const readServedRows = (sequelize: Sequelize, jobId: string | undefined): Promise<ServedRow[]> =>
-  companyRows<ServedRow>(sequelize, SERVED, { jobId: jobId ?? null });
+/** Positions of the company's jobs that are not archived, in the order of their lines. */
+export const readServedRows = (sequelize: Sequelize): Promise<ServedRow[]> =>
+  companyRows<ServedRow>(sequelize, SERVED);
 
 const SERVED = `
   SELECT p.id, p.tag, p.remarks, p.job_id AS "jobId", j.name AS "jobName", p.line_id AS "lineId", l.name AS "lineName", l.medium,
@@ -49,5 +49,5 @@ const SERVED = `
         WHERE company_id = p.company_id AND position_id = p.id AND kind IN ('found', 'visit', 'turned', 'replaced')
       ) seen
     ) e ON true
-  WHERE p.company_id = :companyId AND (:jobId::uuid IS NULL OR p.job_id = :jobId)
+  WHERE p.company_id = :companyId
   ORDER BY j.name, l.place_in_job, p.place_on_line`;

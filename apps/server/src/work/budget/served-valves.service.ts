@@ -1,5 +1,6 @@
 import type { ModelView, ServedValveView } from '@grevik/contracts';
 import {
+  type HouseRuleSettings,
   type LifeSeen,
   type ValveOutage,
   type ValveType,
@@ -39,13 +40,13 @@ export class ServedValves {
 
   async of(jobId: string | undefined): Promise<{ valves: ServedValveView[]; seen: LifeSeen[] }> {
     const now = new Date();
-    const rows = await readServedRows(this.sequelize, jobId);
+    // Lives are learned from all jobs, whichever is asked for.
+    const all = await readServedRows(this.sequelize);
+    const rows = jobId === undefined ? all : all.filter((row) => row.jobId === jobId);
     const served = rows.flatMap((row) => {
       const valve = valveHere(row);
       return valve ? [{ row, valve }] : [];
     });
-    // Lives are learned from all jobs, whichever is asked for.
-    const all = jobId === undefined ? rows : await readServedRows(this.sequelize, undefined);
     const outages = new Map((await this.outages(rows, now)).map((one) => [one.positionId, one]));
     const models = await this.catalogue.list();
     return {
@@ -60,16 +61,20 @@ export class ServedValves {
     for (const row of rows) byLine.set(row.lineId, [...(byLine.get(row.lineId) ?? []), row]);
     const walks = await this.walks.findAll({ where: { lineId: [...byLine.keys()] } });
     const itemsOf = new Map(walks.map(({ lineId, items }) => [lineId, items]));
+    const settings = new Map<string, HouseRuleSettings>();
+    for (const { jobId } of rows)
+      if (!settings.has(jobId)) settings.set(jobId, await this.houseRules.of(jobId));
     const lines: OutageLine[] = [];
     for (const [lineId, of] of byLine) {
-      const [{ jobId } = { jobId: '' }] = of;
+      const rules = settings.get(of[0]?.jobId ?? '');
+      if (!rules) continue;
       lines.push({
         items: walkBeside(
           itemsOf.get(lineId) ?? [],
           of.map(({ id }) => id),
         ),
         positions: of.map(({ id, duty, condition }) => ({ id, duty, condition })),
-        settings: await this.houseRules.of(jobId),
+        settings: rules,
       });
     }
     return this.threads.run(
@@ -117,7 +122,16 @@ function viewOf(
   const unturned = yearsUnturned(condition, now);
   const price = priceOf(row, type, models);
   return {
-    ...{ id, tag, remarks, jobId, jobName, lineId, lineName, medium, type, dn: duty.dn },
+    id,
+    tag,
+    remarks,
+    jobId,
+    jobName,
+    lineId,
+    lineName,
+    medium,
+    type,
+    dn: duty.dn,
     ...(since !== undefined && { ageYears: Math.max(0, yearsBetween(since, now.toISOString())) }),
     ...(unturned !== undefined && { yearsUnturned: unturned }),
     ...waterOf(row),

@@ -1,12 +1,13 @@
 import type { Changed } from '@grevik/contracts';
 import type { Wets } from '@grevik/core';
-import { Injectable, NotFoundException } from '@nestjs/common';
+import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import type { Change } from '../../ground/change-log/change.model.js';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { Refusal } from '../../ground/errors/refusal.js';
+import { positionNotFound } from '../positions/position-not-found.js';
 import { Position } from '../positions/position.model.js';
 import { WetPlace } from './wet-place.model.js';
 
@@ -26,7 +27,7 @@ export class WetPlaces {
   set(positionId: string, wets: Wets | null, undoes?: string): Promise<Changed> {
     return inTransaction(this.sequelize, async () => {
       const position = await this.positions.findByPk(positionId, { lock: true });
-      if (!position) throw new NotFoundException('This position was not found. Open the line again.');
+      if (!position) throw positionNotFound();
       const before = await this.now(positionId);
       if (before === wets) return { changeId: null };
       await this.places.destroy({ where: { positionId } });

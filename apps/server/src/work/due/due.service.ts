@@ -1,8 +1,9 @@
 import type { DueListView, DueQuery, DueView, NotOperatedView } from '@grevik/contracts';
 import { Injectable } from '@nestjs/common';
-import { InjectConnection } from '@nestjs/sequelize';
+import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { companyRows } from '../../ground/database/company-rows.js';
+import { Job } from '../jobs/job.model.js';
 import { jobNotFound } from '../jobs/job-not-found.js';
 import { DueIndex } from './due-index.service.js';
 
@@ -14,6 +15,7 @@ const SHOWN = 500;
 export class DueService {
   constructor(
     @InjectConnection() private readonly sequelize: Sequelize,
+    @InjectModel(Job) private readonly jobs: typeof Job,
     private readonly index: DueIndex,
   ) {}
 
@@ -48,12 +50,7 @@ export class DueService {
 
   /** Positions of a job at which something is overdue: what every screen of a line marks. */
   async overdueAt(jobId: string): Promise<string[]> {
-    const job = await companyRows(
-      this.sequelize,
-      'SELECT 1 FROM jobs WHERE company_id = :companyId AND id = :jobId',
-      { jobId },
-    );
-    if (job.length === 0) throw jobNotFound();
+    if ((await this.jobs.count({ where: { id: jobId } })) === 0) throw jobNotFound();
     await this.index.refresh();
     const rows = await companyRows<{ id: string }>(
       this.sequelize,

@@ -19,6 +19,7 @@ import { currentPersonId } from '../../ground/database/company-scope.js';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { Refusal } from '../../ground/errors/refusal.js';
 import { Job } from '../jobs/job.model.js';
+import { positionNotFound } from '../positions/position-not-found.js';
 import { Position } from '../positions/position.model.js';
 import { OwnIntervalRow, setBy } from './own-interval.model.js';
 
@@ -105,7 +106,7 @@ export class IntervalsService {
   private async jobOf({ jobId, positionId }: Of): Promise<string | null> {
     if (positionId !== null) {
       const position = await this.positions.findByPk(positionId, { attributes: ['jobId'] });
-      if (!position) throw new NotFoundException('This position was not found. Open the line again.');
+      if (!position) throw positionNotFound();
       return position.jobId;
     }
     if (jobId !== null && (await this.jobs.count({ where: { id: jobId } })) === 0)

@@ -1,19 +1,20 @@
 import type { EntryRequest, EntryView, PositionEntryRequest } from '@grevik/contracts';
 import { InvalidInput, refuseOddEntry } from '@grevik/core';
 import { isDeepStrictEqual } from 'node:util';
-import { Injectable, NotFoundException } from '@nestjs/common';
+import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { currentPersonId } from '../../ground/database/company-scope.js';
 import { Refusal } from '../../ground/errors/refusal.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
+import { deviceMoment } from '../../ground/requests/device-moment.js';
+import { positionNotFound } from '../positions/position-not-found.js';
 import { Position } from '../positions/position.model.js';
 import { SIGNERS, signature } from '../../firm/people/signature.js';
 import { conditionFrom } from './condition-from.js';
 import { Entry } from './entry.model.js';
 
-const DAY_MS = 24 * 3600 * 1000;
 const SHOWN = 200;
 
 @Injectable()
@@ -28,9 +29,9 @@ export class EntriesService {
   /** Adds a fact to a position's log. Sent again under the same id it is found stored, and nothing is added. */
   async add(positionId: string, request: EntryRequest): Promise<{ entry: EntryView; isNew: boolean }> {
     const [added] = await this.addAll([{ positionId, entry: request }]);
-    if (!added || 'refusal' in added) throw added?.refusal ?? notFound();
+    if (!added || 'refusal' in added) throw added?.refusal ?? positionNotFound();
     const stored = await this.entries.findOne({ where: { id: request.id }, include: SIGNERS });
-    if (!stored) throw notFound();
+    if (!stored) throw positionNotFound();
     return { entry: entryView(stored), isNew: added.isNew };
   }
 
@@ -43,7 +44,7 @@ export class EntriesService {
       if ('refusal' in one) return one;
       const { fact } = one;
       const found = stored.get(fact.id);
-      if (!found) return { refusal: notFound() };
+      if (!found) return { refusal: positionNotFound() };
       if (!saysTheSame(found.entry, fact)) return { refusal: isAnother(fact.id) };
       return { isNew: found.isNew };
     });
@@ -117,7 +118,6 @@ type Added = { isNew: boolean } | { refusal: Error };
 /** Reads an entry as it was sent, or says why it is none. */
 function readFact({ positionId, entry }: PositionEntryRequest): { fact: Fact } | { refusal: Error } {
   const { id, kind, text, turns, found, finding, visit, happenedAt } = entry;
-  const happened = new Date(happenedAt);
   const facts = {
     turns: turns ?? null,
     found: found ?? null,
@@ -125,21 +125,14 @@ function readFact({ positionId, entry }: PositionEntryRequest): { fact: Fact } |
     visit: visit ?? null,
   };
   try {
-    if (happened.getTime() > Date.now() + DAY_MS)
-      throw new InvalidInput(
-        'happenedAt',
-        `happenedAt is ${happenedAt}, which is in the future: check the clock of the device.`,
-      );
+    const happened = deviceMoment('happenedAt', happenedAt);
     refuseOddEntry(kind, text, facts);
+    return { fact: { id, positionId, kind, text: text.trim(), ...facts, happenedAt: happened } };
   } catch (error) {
     if (error instanceof InvalidInput) return { refusal: error };
     throw error;
   }
-  return { fact: { id, positionId, kind, text: text.trim(), ...facts, happenedAt: happened } };
 }
-
-const notFound = (): NotFoundException =>
-  new NotFoundException('This position was not found. Open the line again.');
 
 const isAnother = (id: string): Refusal =>
   new Refusal(409, {

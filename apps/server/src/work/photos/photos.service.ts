@@ -8,6 +8,8 @@ import { SIGNERS, signedName } from '../../firm/people/signature.js';
 import { currentPersonId } from '../../ground/database/company-scope.js';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { Refusal } from '../../ground/errors/refusal.js';
+import { deviceMoment } from '../../ground/requests/device-moment.js';
+import { positionNotFound } from '../positions/position-not-found.js';
 import { Position } from '../positions/position.model.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import { type CleanPicture, cleanPicture } from './clean-picture.js';
@@ -34,7 +36,7 @@ export class PhotosService {
   ): Promise<PhotoView> {
     if (!Buffer.isBuffer(content) || content.length === 0)
       throw new InvalidInput('photo', 'The photo is empty: send the picture itself.');
-    const taken = takenAt === undefined ? new Date() : momentOf(takenAt);
+    const taken = takenAt === undefined ? new Date() : deviceMoment('takenAt', takenAt, CLOCKS_APART_MS);
     const sentSha256 = fingerprint(content);
     const before = await this.stored(id);
     if (!before)
@@ -104,19 +106,6 @@ export class PhotosService {
       });
     });
   }
-}
-
-const positionNotFound = () => new NotFoundException('This position was not found. Open the line again.');
-
-/** A moment of the device; one ahead of the server’s clock is refused, since nothing is photographed tomorrow. */
-function momentOf(takenAt: string): Date {
-  const moment = new Date(takenAt);
-  if (moment.getTime() > Date.now() + CLOCKS_APART_MS)
-    throw new InvalidInput(
-      'takenAt',
-      `takenAt is ${takenAt}, which is in the future: check the clock of the device.`,
-    );
-  return moment;
 }
 
 /** What a file is known by. */

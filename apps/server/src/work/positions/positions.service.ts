@@ -20,7 +20,7 @@ import {
   ownDuty,
   pickEdges,
 } from '@grevik/core';
-import { Injectable, NotFoundException } from '@nestjs/common';
+import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { QueryTypes, UniqueConstraintError } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
@@ -34,6 +34,7 @@ import { JobHouseRules } from '../jobs/job-house-rules.service.js';
 import { Line } from '../lines/line.model.js';
 import { Pick } from './pick.model.js';
 import { type SignedPick, signedPick } from './signed-pick.js';
+import { positionNotFound } from './position-not-found.js';
 import { Position } from './position.model.js';
 import { readPositions } from './read-positions.js';
 
@@ -77,7 +78,7 @@ export class PositionsService {
       // In one order for everybody, so that two who pick for many do not wait for each other.
       for (const { id, version } of [...positions].sort((a, b) => (a.id < b.id ? -1 : 1))) {
         const position = await this.held(id);
-        if (position.jobId !== jobId) throw notHere();
+        if (position.jobId !== jobId) throw positionNotFound();
         if (position.version !== version) throw stale(position);
         const before = await this.kept('pick', position);
         await this.keepPick(id, { ...picked, ...(await this.defensible(position, modelId)) });
@@ -221,13 +222,13 @@ export class PositionsService {
 
   /** Throws where the company has no such position. */
   async require(id: string): Promise<void> {
-    if (!(await this.positions.findByPk(id, { attributes: ['id'] }))) throw notHere();
+    if (!(await this.positions.findByPk(id, { attributes: ['id'] }))) throw positionNotFound();
   }
 
   /** A position that nobody else can change until the transaction ends. */
   private async held(id: string): Promise<Position> {
     const position = await this.positions.findByPk(id, { lock: true });
-    if (!position) throw notHere();
+    if (!position) throw positionNotFound();
     return position;
   }
 
@@ -274,7 +275,7 @@ export class PositionsService {
 
   private async view(id: string): Promise<PositionView> {
     const [position] = await readPositions(this.sequelize, { id });
-    if (!position) throw notHere();
+    if (!position) throw positionNotFound();
     return position;
   }
 }
@@ -300,9 +301,6 @@ const stale = ({ tag }: Position, beside: object = {}): Refusal =>
     message: `${tag} was changed by somebody else in the meantime. Compare both and choose what to keep.`,
     ...beside,
   });
-
-const notHere = (): NotFoundException =>
-  new NotFoundException('This position was not found. Open the line again.');
 
 /** The whole duty is replaced: what is left out of it is not known any more. */
 async function keepDuty(position: Position, duty: PositionDuty): Promise<void> {

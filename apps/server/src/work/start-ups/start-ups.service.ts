@@ -18,6 +18,7 @@ import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import { currentPersonId } from '../../ground/database/company-scope.js';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { Refusal } from '../../ground/errors/refusal.js';
+import { deviceMoment } from '../../ground/requests/device-moment.js';
 import { Line } from '../lines/line.model.js';
 import { readPositions } from '../positions/read-positions.js';
 import { WalksService } from '../walks/walks.service.js';
@@ -25,8 +26,6 @@ import { HandOver } from './hand-over.model.js';
 import { ReadingsService } from './readings.service.js';
 import { refuseHandedOver } from './refuse-handed-over.js';
 import { StartUpEntryRow } from './start-up-entry.model.js';
-
-const DAY_MS = 24 * 3600 * 1000;
 
 /** From installed to handed over: what was done at each step of a line, by whom and when. */
 @Injectable()
@@ -148,12 +147,7 @@ type Fact = Pick<StartUpEntryRow, 'step' | 'kind' | 'item' | 'values' | 'reason'
 
 /** Checks what was sent: each kind carries its own, and nothing else. */
 function factOf({ step, kind, item, values, reason, happenedAt }: StartUpEntryRequest): Fact {
-  const happened = new Date(happenedAt);
-  if (happened.getTime() > Date.now() + DAY_MS)
-    throw new InvalidInput(
-      'happenedAt',
-      `happenedAt is ${happenedAt}, which is in the future: check the clock of the device.`,
-    );
+  const happened = deviceMoment('happenedAt', happenedAt);
   if ((kind === 'item') !== (item !== undefined && values !== undefined))
     throw new InvalidInput('item', 'item and values are given together, with the kind item and only then.');
   if ((kind === 'skip') !== (reason !== undefined))

@@ -1,4 +1,4 @@
-import type { Budget, BudgetPoint } from '@grevik/core';
+import { type Budget, type BudgetPoint, wholeAmounts } from '@grevik/core';
 import {
   Bar,
   CartesianGrid,
@@ -12,7 +12,6 @@ import {
 import { AXIS, CURVE, GRID, PLOT, under } from '../../kit/chart/chart-parts';
 import { useWords } from '../../words';
 import styles from './Budget.module.css';
-import { moneyIn } from './money-in';
 
 const HEIGHT = 190;
 
@@ -20,21 +19,14 @@ interface BudgetChartsProps {
   budget: Budget;
   /** Left out until it is worked out. */
   curve: BudgetPoint[] | undefined;
-  /** Of each year. */
-  money: readonly number[];
   currency: string;
 }
 
 /** Each year’s money against what fails, and what the whole costs with other money. */
-export default function BudgetCharts({ budget, curve, money, currency }: BudgetChartsProps) {
+export default function BudgetCharts({ budget, curve, currency }: BudgetChartsProps) {
   const words = useWords();
-  const say = moneyIn(currency);
-  const years = budget.byYear.map(({ year, spend, expectedCost }) => ({
-    year: words('budget.year', { year }),
-    spend,
-    expectedCost,
-    money: money[year - 1] ?? money.at(-1) ?? 0,
-  }));
+  const say = wholeAmounts(currency);
+  const years = budget.byYear.map(({ year, ...of }) => ({ ...of, year: words('budget.year', { year }) }));
   return (
     <div className={styles.charts}>
       <figure aria-label={words('budget.yearsChart')}>

@@ -1,5 +1,5 @@
 import type { BudgetView } from '@grevik/contracts';
-import type { MovedByHand } from '@grevik/core';
+import { type MovedByHand, wholeAmounts } from '@grevik/core';
 import { Alert, Button } from '@mui/material';
 import { Suspense, lazy } from 'react';
 import { useParams } from 'react-router';
@@ -13,7 +13,6 @@ import { BudgetSettingsForm } from './BudgetSettingsForm';
 import { BudgetYears } from './BudgetYears';
 import { MustNotWait } from './MustNotWait';
 import { Unplanned } from './Unplanned';
-import { moneyIn } from './money-in';
 import { usePlan } from './usePlan';
 
 const BudgetCharts = lazy(() => import('./BudgetCharts'));
@@ -29,7 +28,7 @@ export function BudgetPage() {
   if (isStopped({ data: view, error, isError }))
     return <Failure error={error} retry={() => void refetch()} />;
   if (!view) return <Loading what={words('budget.title')} />;
-  const money = moneyIn(view.currency);
+  const money = wholeAmounts(view.currency);
   const save = async (
     done: string,
     { settings = view.settings, moved = view.moved }: Partial<Pick<BudgetView, 'settings' | 'moved'>>,
@@ -41,6 +40,9 @@ export function BudgetPage() {
     if (data) undoable(done, data.changeId === null ? null : { id: data.changeId });
   };
   const move = (moved: MovedByHand, done: string): void => void save(done, { moved });
+  /** What was moved by hand stays, as far as its year is still planned. */
+  const stillMoved = (years: number): MovedByHand =>
+    Object.fromEntries(Object.entries(view.moved).filter(([, year]) => year <= years));
   const saved = budget && budget.withoutPlanCost - budget.presentCost;
   return (
     <div className={styles.page}>
@@ -72,12 +74,7 @@ export function BudgetPage() {
             <Unplanned view={view} budget={budget} />
             {budget.lines.length > 0 && (
               <Suspense fallback={null}>
-                <BudgetCharts
-                  budget={budget}
-                  curve={curve}
-                  money={view.settings.money}
-                  currency={view.currency}
-                />
+                <BudgetCharts budget={budget} curve={curve} currency={view.currency} />
               </Suspense>
             )}
             <BudgetYears view={view} budget={budget} isOfJob={jobId !== undefined} move={move} />
@@ -88,7 +85,9 @@ export function BudgetPage() {
         <BudgetSettingsForm
           key={view.version}
           view={view}
-          save={(settings) => void save(words('budget.saved'), { settings, moved: {} })}
+          save={(settings) =>
+            void save(words('budget.saved'), { settings, moved: stillMoved(settings.years) })
+          }
         />
         <section>
           <h2>{words('budget.files')}</h2>

@@ -1,7 +1,15 @@
 import type { BudgetView } from '@grevik/contracts';
-import { type BudgetSettings, InvalidInput, WETS, WETS_WORDS, budgetSettingsInput } from '@grevik/core';
+import {
+  type BudgetSettings,
+  HOURS_TO_CHANGE,
+  InvalidInput,
+  WETS,
+  WETS_WORDS,
+  budgetSettingsInput,
+} from '@grevik/core';
 import { Button, InputAdornment, TextField } from '@mui/material';
 import { type FormEvent, useState } from 'react';
+import { useFigures } from '../../kit/useFigures';
 import { useMay } from '../../store/people-api';
 import { useWords } from '../../words';
 import styles from './Budget.module.css';
@@ -20,6 +28,7 @@ interface BudgetSettingsFormProps {
 /** Money and everything else a budget rests on, each figure the company’s own to change. */
 export function BudgetSettingsForm({ view, save }: BudgetSettingsFormProps) {
   const words = useWords();
+  const figures = useFigures();
   const mayChange = useMay('order');
   const [fields, setFields] = useState(() => fieldsOf(view.settings));
   const [trouble, setTrouble] = useState<string>();
@@ -50,6 +59,12 @@ export function BudgetSettingsForm({ view, save }: BudgetSettingsFormProps) {
     }
   };
   const { currency } = view;
+  const hours = HOURS_TO_CHANGE.map(([upToDn, of]) =>
+    words(upToDn === Infinity ? 'budget.hoursAbove' : 'budget.hoursUpTo', {
+      hours: of,
+      size: upToDn === Infinity ? '' : figures.size(upToDn),
+    }),
+  ).join(', ');
   return (
     <form className={styles.form} onSubmit={submit} aria-label={words('budget.settings')}>
       <h2>{words('budget.money')}</h2>
@@ -60,7 +75,7 @@ export function BudgetSettingsForm({ view, save }: BudgetSettingsFormProps) {
       {field('ageIfUnknown', words('budget.ageIfUnknown'), words('budget.yearsUnit'))}
       <details>
         <summary>{words('budget.assumptions')}</summary>
-        <p>{words('budget.assumptionsHint')}</p>
+        <p>{words('budget.assumptionsHint', { hours })}</p>
         <div className={styles.form}>
           {field('hourlyRate', words('budget.hourlyRate'), currency)}
           {field('emergencyCall', words('budget.emergencyCall'), currency)}

@@ -8,13 +8,12 @@ import {
   useSensors,
 } from '@dnd-kit/core';
 import type { BudgetView, ServedValveView } from '@grevik/contracts';
-import type { Budget, BudgetLine, MovedByHand } from '@grevik/core';
+import { type Budget, type BudgetLine, type MovedByHand, wholeAmounts } from '@grevik/core';
 import { Button } from '@mui/material';
 import { type ReactNode, useState } from 'react';
 import { useWords } from '../../words';
 import styles from './Budget.module.css';
 import { BudgetRow } from './BudgetRow';
-import { moneyIn } from './money-in';
 
 /** Rows shown of a longer year. */
 const SHOWN = 40;
@@ -47,7 +46,7 @@ export function BudgetYears({ view, budget, isOfJob, move }: BudgetYearsProps) {
     const year = Number(over.id);
     if (budget.lines.find(({ valve }) => valve.id === id)?.year !== year) put(id, year);
   };
-  const money = moneyIn(view.currency);
+  const money = wholeAmounts(view.currency);
   const years = [...Array.from({ length: view.settings.years }, (_, at) => at + 1), 0];
   return (
     <DndContext sensors={sensors} onDragEnd={drop}>
@@ -55,22 +54,22 @@ export function BudgetYears({ view, budget, isOfJob, move }: BudgetYearsProps) {
         const lines = budget.lines
           .filter((line) => line.year === year)
           .sort((a, b) => savedBy(b) - savedBy(a) || b.consequence - a.consequence);
-        const spend = budget.byYear[year - 1]?.spend ?? 0;
+        const planned = budget.byYear[year - 1];
         return (
           <Year
             key={year}
             year={year}
             head={
-              year === 0
-                ? words('budget.never', { count: lines.length })
-                : words('budget.yearHead', {
+              planned
+                ? words('budget.yearHead', {
                     year,
                     count: lines.length,
-                    spend: money(spend),
-                    money: money(view.settings.money[year - 1] ?? view.settings.money.at(-1) ?? 0),
+                    spend: money(planned.spend),
+                    money: money(planned.money),
                   })
+                : words('budget.never', { count: lines.length })
             }
-            note={year === 0 ? '' : oneShutdown(lines, served, words)}
+            note={planned ? oneShutdown(lines, served, words) : ''}
           >
             {lines.flatMap((line) => {
               const here = served.get(line.valve.id);
@@ -97,7 +96,7 @@ export function BudgetYears({ view, budget, isOfJob, move }: BudgetYearsProps) {
 }
 
 /** What planning it for its year saves against never. */
-export const savedBy = ({ present, year }: BudgetLine): number => (present[0] ?? 0) - (present[year] ?? 0);
+const savedBy = ({ present, year }: BudgetLine): number => (present[0] ?? 0) - (present[year] ?? 0);
 
 /** Lines on which one shutdown serves several valves of a year. */
 function oneShutdown(
@@ -105,18 +104,24 @@ function oneShutdown(
   served: ReadonlyMap<string, ServedValveView>,
   words: ReturnType<typeof useWords>,
 ): string {
-  const byLine = new Map<string, string[]>();
+  const byLine = new Map<string, ServedValveView[]>();
   for (const { valve } of lines) {
-    const { lineName = '', tag = '' } = served.get(valve.id) ?? {};
-    byLine.set(lineName, [...(byLine.get(lineName) ?? []), tag]);
+    const here = served.get(valve.id);
+    if (here) byLine.set(here.lineId, [...(byLine.get(here.lineId) ?? []), here]);
   }
-  return [...byLine]
-    .filter(([, tags]) => tags.length > 1)
-    .map(([line, tags]) => words('budget.together', { line, tags: tags.join(', ') }))
+  return [...byLine.values()]
+    .filter((valves) => valves.length > 1)
+    .map((valves) =>
+      words('budget.together', {
+        line: valves[0]?.lineName ?? '',
+        tags: valves.map(({ tag }) => tag).join(', '),
+      }),
+    )
     .join(' ');
 }
 
 interface YearProps {
+  /** 0 for never. */
   year: number;
   head: string;
   note: string;

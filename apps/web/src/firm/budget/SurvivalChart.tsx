@@ -9,7 +9,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { AXIS, CURVE, GRID, PLOT, under } from '../../kit/chart/chart-parts';
+import { AXIS, CURVE, GRID, PLOT, marks, under } from '../../kit/chart/chart-parts';
 import { useWords } from '../../words';
 import styles from './Budget.module.css';
 
@@ -64,16 +64,7 @@ export default function SurvivalChart({ life, ageYears }: SurvivalChartProps) {
           <Area dataKey="band" stroke="none" fill="var(--rule)" isAnimationActive={false} activeDot={false} />
           <Line dataKey="working" stroke="var(--ink)" strokeWidth={2} {...CURVE} />
           {ageYears !== undefined && (
-            <ReferenceLine
-              x={ageYears}
-              stroke="var(--out)"
-              label={{
-                value: words('budget.survivalAge'),
-                fontSize: 12,
-                fill: 'var(--out)',
-                position: 'insideTopRight',
-              }}
-            />
+            <ReferenceLine x={ageYears} {...marks(words('budget.survivalAge'), 'insideTopRight')} />
           )}
         </ComposedChart>
       </ResponsiveContainer>

@@ -102,6 +102,32 @@ describe('the budget', () => {
     );
   });
 
+  it('keeps what was moved by hand when other figures change, as far as its year is still planned', async () => {
+    const asked = open({ ...VIEW, moved: { 'CW-103': 2, 'CW-104': 5 } });
+    const years = await screen.findByLabelText('Plan ahead');
+    await userEvent.clear(years);
+    await userEvent.type(years, '3');
+    await userEvent.click(screen.getByRole('button', { name: 'Save and plan' }));
+    await waitFor(() => expect(sent(asked, '/api/budget')).toMatchObject({ moved: { 'CW-103': 2 } }));
+    expect((sent(asked, '/api/budget') as { moved: object }).moved).not.toHaveProperty('CW-104');
+  });
+
+  it('plans one shutdown for valves of one line, not for lines of one name', async () => {
+    const failed = { isFailed: true, failure: 'seized' } as const;
+    open({
+      ...VIEW,
+      settings: { ...VIEW.settings, money: [600, 0, 0, 0, 0] },
+      valves: [
+        valve('CW-103', failed),
+        valve('CW-104', failed),
+        valve('CW-903', { ...failed, jobId: 'other', lineId: 'other' }),
+      ],
+    });
+    expect(await screen.findByText(/^On Domestic cold: /)).toHaveTextContent(
+      'On Domestic cold: CW-103, CW-104. Plan one shutdown for them.',
+    );
+  });
+
   it('says what is missing where nothing can be planned', async () => {
     open({ ...VIEW, valves: [] });
     expect(await screen.findByText(/^No valve can be planned yet/)).toBeVisible();

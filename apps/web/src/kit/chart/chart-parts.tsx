@@ -36,6 +36,10 @@ export const figuresThatCount =
 export const under = (value: string) =>
   ({ value, position: 'bottom', offset: 0, fontSize: 12, fill: 'var(--soft-ink)' }) as const;
 
+/** What a line across a plot marks, written beside it in its colour. */
+export const marks = (value: string, position: 'insideTopLeft' | 'insideTopRight') =>
+  ({ stroke: 'var(--out)', label: { value, position, fontSize: 12, fill: 'var(--out)' } }) as const;
+
 /** A round figure above: an axis that ends there is read at a glance. */
 export function roundAbove(value: number): number {
   const step = 10 ** Math.floor(Math.log10(value)) / 2;

@@ -64,7 +64,9 @@ export const budget = {
     ageIfUnknown: 'Unknown ages are taken as',
     assumptions: 'Other figures',
     assumptionsHint:
-      'Rules of thumb until you enter your own. Hours to change a valve go by its size: 1.5 to DN 25, 2.5 to DN 50, 5 to DN 100, 10 to DN 200, 20 above.',
+      'Rules of thumb until you enter your own. Hours to change a valve go by its size: {{hours}}.',
+    hoursUpTo: '{{hours}} up to {{size}}',
+    hoursAbove: '{{hours}} above',
     hourlyRate: 'Working hour',
     emergencyCall: 'Emergency call, on top',
     emergencyTimes: 'Hours in an emergency',

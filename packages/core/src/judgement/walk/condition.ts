@@ -41,9 +41,13 @@ export function conditionOf(findings: readonly Finding[]): Condition {
 
 const YEAR_MS = 365.25 * 24 * 3600 * 1000;
 
+/** Years from one moment to a later one. @param from ISO @param to ISO */
+export const yearsBetween = (from: string, to: string): number =>
+  (Date.parse(to) - Date.parse(from)) / YEAR_MS;
+
 /** Years since a valve was last known to turn; undefined where nobody ever wrote that it did. */
 export function yearsUnturned({ turnedAt }: Condition, now: Date): number | undefined {
-  return turnedAt === undefined ? undefined : (now.getTime() - new Date(turnedAt).getTime()) / YEAR_MS;
+  return turnedAt === undefined ? undefined : yearsBetween(turnedAt, now.toISOString());
 }
 
 /** Whether it is known to leak outside. */

@@ -47,7 +47,8 @@ interface Cycle {
 const FEWEST = 3;
 /** Cycles of one kind that make a verdict. */
 const SETTLED = 5;
-const HOLDS_TO = 0.03;
+/** Of what the pump lifted, the share that may run back while a check holds. */
+export const CHECK_HOLDS_TO = 0.03;
 const PASSES_TO = 0.3;
 /** Cycles at the start of a log that it is judged against where the pump’s flow is not known. */
 const OWN_CYCLES = 5;
@@ -127,7 +128,7 @@ function cycleOf([before, rest, after]: Triple, areaM2: number, flowM3s: number)
   const roseM3 = areaM2 * (rest.levelAtEndM - before.levelAtEndM);
   const backM3 = Math.max(0, roseM3 - inflowM3s * restS);
   const share = backM3 / (flowM3s * runS);
-  const kind = share < HOLDS_TO ? 'holding' : share <= PASSES_TO ? 'passing' : 'stuck-open';
+  const kind = share < CHECK_HOLDS_TO ? 'holding' : share <= PASSES_TO ? 'passing' : 'stuck-open';
   return { stopS: rest.firstS, restS, runS, roseM3, inflowM3s, backM3, share, kind };
 }
 

@@ -1,4 +1,5 @@
 export {
+  CHECK_HOLDS_TO,
   type CheckDiagnosis,
   type CheckDiagnosisCase,
   type CheckVerdict,

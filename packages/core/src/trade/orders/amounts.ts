@@ -11,6 +11,19 @@ import { decimalProduct, decimalSum, roundedAmount } from '../takeoff/index.js';
 export const currencyDecimals = (currency: string): number =>
   new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2;
 
+/**
+ * Says amounts of a currency in whole units: what is planned for years is not known to the cent.
+ *
+ * @param currency ISO 4217 code
+ *
+ * @example
+ * wholeAmounts('USD')(1234.5) // '$1,235'
+ */
+export function wholeAmounts(currency: string): (amount: number) => string {
+  const format = new Intl.NumberFormat('en', { style: 'currency', currency, maximumFractionDigits: 0 });
+  return (amount) => format.format(amount);
+}
+
 /** Currencies prices can be in. Source: ISO 4217, as far as they are in everyday use. */
 export const CURRENCIES: readonly string[] = Intl.supportedValuesOf('currency');
 

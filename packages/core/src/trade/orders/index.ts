@@ -1,4 +1,11 @@
-export { CURRENCIES, type SheetAmount, currencyDecimals, lineAmount, sheetAmount } from './amounts.js';
+export {
+  CURRENCIES,
+  type SheetAmount,
+  currencyDecimals,
+  lineAmount,
+  sheetAmount,
+  wholeAmounts,
+} from './amounts.js';
 export { type JudgedSubstitute, judgeSubstitute, substituteLine } from './judge-substitute.js';
 export { ORDER_STATES, type OrderState, isUnderWay, nextStates, stateReceived } from './order-state.js';
 export {

@@ -19,12 +19,14 @@ import {
   stateReceived,
   substituteLine,
   supplierAnswerInput,
+  wholeAmounts,
 } from './index.js';
 
 describe('amounts', () => {
   it('are decimal, rounded to cents half up, and summed as rounded', () => {
     expect(lineAmount({ quantity: 3, unitPrice: 1.005 })).toBe(3.02);
     expect(lineAmount({ quantity: 3 })).toBeUndefined();
+    expect([wholeAmounts('USD')(1234.5), wholeAmounts('JPY')(99)]).toEqual(['$1,235', '¥99']);
     expect(
       sheetAmount([{ quantity: 1, unitPrice: 0.1 }, { quantity: 1, unitPrice: 0.2 }, { quantity: 5 }]),
     ).toEqual({

@@ -7,8 +7,15 @@ export {
   lifeCost,
 } from './life-cost.js';
 export { lifeCostCalculation } from './life-cost-calculation.js';
-export { type LifeEvent, livesSeen, yearsBetween } from './lives-seen.js';
-export { type CorrectedLife, type LifeSeen, correctedLife, ownGateLife } from './own-lives.js';
+export { type LifeEvent, livesSeen } from './lives-seen.js';
+export {
+  type CorrectedLife,
+  type Learned,
+  type LifeSeen,
+  correctedLife,
+  learnedFrom,
+  ownGateLife,
+} from './own-lives.js';
 export { type LifeSpread, chanceFailedBy, chanceInYear, expectedFailures } from './renewal.js';
 export { type TypicalLife, typicalLife } from './typical-lives.js';
 export { type LifeCase, type ValveLife, valveLife } from './valve-life.js';

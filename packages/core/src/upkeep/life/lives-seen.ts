@@ -1,4 +1,5 @@
 import type { ValveType } from '../../ground/valves/index.js';
+import { yearsBetween } from '../../judgement/walk/index.js';
 import type { LifeSeen } from './own-lives.js';
 
 /** Something that was written at a valve, as far as it says how long valves last. */
@@ -12,8 +13,6 @@ export interface LifeEvent {
   /** It was seen to work. */
   works?: boolean;
 }
-
-const YEAR_MS = 365.25 * 24 * 3600 * 1000;
 
 /**
  * What the log of a position says on how long its valves lasted. A failure counts at the age it was first written down; what still works counts at
@@ -53,7 +52,3 @@ export function livesSeen(
   close();
   return seen;
 }
-
-/** Years from one moment to a later one. */
-export const yearsBetween = (from: string, to: string): number =>
-  (Date.parse(to) - Date.parse(from)) / YEAR_MS;

@@ -21,6 +21,40 @@ export interface CorrectedLife extends LifeSpread {
   working: number;
 }
 
+/** What the company saw at its valves of a type. */
+export interface Learned {
+  failed: number;
+  working: number;
+  /** Sum of (age / factor)^shape, years to the power of the shape. */
+  exposure: number;
+}
+
+/**
+ * What the company saw, by type and shape: added up once for each, however many valves ask for it.
+ *
+ * @param seen valves of the company, of any type
+ *
+ * @example
+ * learnedFrom([{ type: 'ball', ageYears: 10, failed: true, factor: 1 }])('ball', 2) // { failed: 1, working: 0, exposure: 100 }
+ */
+export function learnedFrom(seen: readonly LifeSeen[]): (type: ValveType, shape: number) => Learned {
+  const known = new Map<string, Learned>();
+  return (type, shape) => {
+    const key = `${type} ${shape}`;
+    const before = known.get(key);
+    if (before) return before;
+    const own = seen.filter((one) => one.type === type);
+    const failed = own.filter((one) => one.failed).length;
+    const learned = {
+      failed,
+      working: own.length - failed,
+      exposure: own.reduce((sum, { ageYears, factor }) => sum + (ageYears / factor) ** shape, 0),
+    };
+    known.set(key, learned);
+    return learned;
+  };
+}
+
 /** What the usual life counts for: so many failures seen. */
 const USUAL_COUNTS = 3;
 /** Of the normal distribution: a tenth lies beyond it. */
@@ -29,23 +63,18 @@ const TENTH = 1.2816;
 /**
  * Corrects the usual life of a valve by what the company saw at valves of its type.
  *
- * @param usual of the valve where it stands
- * @param type  of the valve
- * @param seen  valves of the company, of any type
+ * @param usual   of the valve where it stands
+ * @param learned of its type and shape
  * @returns shape as before, scale corrected; the band of its median; how many it rests on
  * Source: Weibull with known shape; the scale has a gamma prior worth three failures, failures and working ages (censored) correct it.
  *
  * @example
- * correctedLife(valveLife({ type: 'ball', medium: 'potable-cold' }), 'ball', []).failed // 0
+ * correctedLife(valveLife({ type: 'ball', medium: 'potable-cold' }), learnedFrom([])('ball', 3)).failed // 0
  */
-export function correctedLife(usual: ValveLife, type: ValveType, seen: readonly LifeSeen[]): CorrectedLife {
+export function correctedLife(usual: ValveLife, { failed, working, exposure }: Learned): CorrectedLife {
   const { shape, factor } = usual;
-  const own = seen.filter((one) => one.type === type);
-  const failed = own.filter((one) => one.failed).length;
-  const usualScale = usual.scaleYears / factor;
-  const exposure = own.reduce((sum, { ageYears, factor: of }) => sum + (ageYears / of) ** shape, 0);
   const count = USUAL_COUNTS + failed;
-  const rate = USUAL_COUNTS * usualScale ** shape + exposure;
+  const rate = USUAL_COUNTS * (usual.scaleYears / factor) ** shape + exposure;
   const scaleAt = (theta: number): number => theta ** (-1 / shape) * factor;
   const medianAt = (scale: number): number => scale * Math.LN2 ** (1 / shape);
   const scaleYears = scaleAt(count / rate);
@@ -58,7 +87,7 @@ export function correctedLife(usual: ValveLife, type: ValveType, seen: readonly 
       medianAt(scaleAt(gammaQuantile(count, -TENTH) / rate)),
     ],
     failed,
-    working: own.length - failed,
+    working,
   };
 }
 

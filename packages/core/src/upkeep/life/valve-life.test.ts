@@ -1,9 +1,10 @@
 import fc from 'fast-check';
-import { VALVE_TYPES } from '../../ground/valves/index.js';
+import { VALVE_TYPES, type ValveType } from '../../ground/valves/index.js';
 import {
   type LifeSeen,
   chanceFailedBy,
   correctedLife,
+  learnedFrom,
   livesSeen,
   ownGateLife,
   typicalLife,
@@ -11,6 +12,8 @@ import {
 } from './index.js';
 
 const ball = valveLife({ type: 'ball', medium: 'potable-cold' });
+const corrected = (lives: readonly LifeSeen[], type: ValveType = 'ball') =>
+  correctedLife(ball, learnedFrom(lives)(type, ball.shape));
 const seen = (ageYears: number, failed: boolean): LifeSeen => ({ type: 'ball', ageYears, failed, factor: 1 });
 
 describe('the life of a valve where it stands', () => {
@@ -57,20 +60,27 @@ describe('the life of a valve where it stands', () => {
 
 describe('a life corrected by what the company saw', () => {
   it('stays as it was where nothing was seen, with a wide band', () => {
-    const { medianYears, medianBand, failed, working } = correctedLife(ball, 'ball', []);
+    const { medianYears, medianBand, failed, working } = corrected([]);
     expect(medianYears).toBeCloseTo(30, 9);
     expect([failed, working]).toEqual([0, 0]);
     expect(medianBand[0]).toBeLessThan(27);
     expect(medianBand[1]).toBeGreaterThan(34);
   });
 
+  it('adds up what was seen once for a type and shape, whoever asks', () => {
+    const learned = learnedFrom([seen(10, true), seen(5, false)]);
+    expect(learned('ball', 2)).toEqual({ failed: 1, working: 1, exposure: 125 });
+    expect(learned('ball', 2)).toBe(learned('ball', 2));
+    expect(learned('globe', 2)).toEqual({ failed: 0, working: 0, exposure: 0 });
+  });
+
   it('is shorter for early failures and longer for what still works; other types say nothing', () => {
     const early = Array.from({ length: 12 }, () => seen(8, true));
-    expect(correctedLife(ball, 'ball', early).medianYears).toBeLessThan(20);
+    expect(corrected(early).medianYears).toBeLessThan(20);
     const old = Array.from({ length: 12 }, () => seen(40, false));
-    expect(correctedLife(ball, 'ball', old)).toMatchObject({ failed: 0, working: 12 });
-    expect(correctedLife(ball, 'ball', old).medianYears).toBeGreaterThan(40);
-    expect(correctedLife(ball, 'globe', early).medianYears).toBeCloseTo(30, 9);
+    expect(corrected(old)).toMatchObject({ failed: 0, working: 12 });
+    expect(corrected(old).medianYears).toBeGreaterThan(40);
+    expect(corrected(early, 'globe').medianYears).toBeCloseTo(30, 9);
   });
 
   it('finds the life that valves really have, failed and working together, the band narrower with each', () => {
@@ -84,8 +94,8 @@ describe('a life corrected by what the company saw', () => {
           const watched = 4 + 16 * random();
           return seen(Math.min(lasts, watched), lasts <= watched);
         });
-        const all = correctedLife(ball, 'ball', of);
-        const few = correctedLife(ball, 'ball', of.slice(0, 40));
+        const all = corrected(of);
+        const few = corrected(of.slice(0, 40));
         expect(all.scaleYears / trueScale).toBeGreaterThan(0.85);
         expect(all.scaleYears / trueScale).toBeLessThan(1.2);
         expect(all.medianBand[1] - all.medianBand[0]).toBeLessThan(few.medianBand[1] - few.medianBand[0]);

@@ -63,7 +63,7 @@ export const STANDARD_BUDGET: BudgetSettings = {
 };
 
 /** Working hours to change a valve by its size: up to that size, so many. A rule of thumb, draining and filling with it. */
-const HOURS: readonly (readonly [upToDn: number, hours: number])[] = [
+export const HOURS_TO_CHANGE: readonly (readonly [upToDn: number, hours: number])[] = [
   [25, 1.5],
   [50, 2.5],
   [100, 5],
@@ -80,4 +80,4 @@ const HOURS: readonly (readonly [upToDn: number, hours: number])[] = [
  * @example
  * hoursToChange(40) // 2.5
  */
-export const hoursToChange = (dn: number): number => HOURS.find(([upTo]) => dn <= upTo)?.[1] ?? 20;
+export const hoursToChange = (dn: number): number => HOURS_TO_CHANGE.find(([upTo]) => dn <= upTo)?.[1] ?? 20;

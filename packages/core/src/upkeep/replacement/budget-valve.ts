@@ -1,7 +1,7 @@
 import type { Medium } from '../../ground/media/index.js';
 import { isFuelGas } from '../../ground/media/index.js';
 import type { ValveType } from '../../ground/valves/index.js';
-import { type CorrectedLife, type LifeSeen, correctedLife, valveLife } from '../life/index.js';
+import { type CorrectedLife, type Learned, correctedLife, valveLife } from '../life/index.js';
 import { type BudgetSettings, type Wets, WETS_WORDS, hoursToChange } from './budget-settings.js';
 import { type PlannedValve, chanceInYearFromAge } from './planning-costs.js';
 
@@ -58,16 +58,16 @@ export type NotPlanned = 'age' | 'price';
  *
  * @param served   as known
  * @param settings of the budget
- * @param seen     lives the company saw itself
+ * @param learned  from the lives the company saw itself
  * @returns the figures, or what is not known and keeps it out of the plan
  *
  * @example
- * budgetValve({ id: 'a', type: 'ball', medium: 'potable-cold', dn: 20, ageYears: 12, price: 25 }, STANDARD_BUDGET, [])
+ * budgetValve({ id: 'a', type: 'ball', medium: 'potable-cold', dn: 20, ageYears: 12, price: 25 }, STANDARD_BUDGET, learnedFrom([]))
  */
 export function budgetValve(
   served: ServedValve,
   settings: BudgetSettings,
-  seen: readonly LifeSeen[],
+  learned: (type: ValveType, shape: number) => Learned,
 ): BudgetedValve | NotPlanned {
   const { id, type, dn, price } = served;
   const ageYears = served.ageYears ?? settings.ageIfUnknown;
@@ -75,7 +75,7 @@ export function budgetValve(
   if (ageYears === undefined && !isFailed) return 'age';
   if (price === undefined) return 'price';
   const usual = valveLife(served);
-  const life = correctedLife(usual, type, seen);
+  const life = correctedLife(usual, learned(type, usual.shape));
   const plannedAge = Math.max(ageYears ?? 0, isFailed ? FAILED_LIVES * life.medianYears : 0);
   const { wets, isAssumed } = wetsOf(served);
   const hours = hoursToChange(dn);

@@ -1,4 +1,5 @@
 import { houseRuleSettings } from '../../judgement/selection/index.js';
+import { learnedFrom } from '../life/index.js';
 import type { WalkItem } from '../../judgement/walk/index.js';
 import {
   type BudgetedValve,
@@ -19,7 +20,7 @@ const stop: ServedValve = {
   ...{ ageYears: 22, price: 40, wets: 'floor-below' },
 };
 const figured = (more: Partial<ServedValve> = {}, settings = STANDARD_BUDGET): BudgetedValve => {
-  const one = budgetValve({ ...stop, ...more }, settings, []);
+  const one = budgetValve({ ...stop, ...more }, settings, learnedFrom([]));
   if (typeof one === 'string') throw new Error(one);
   return one;
 };
@@ -39,8 +40,8 @@ describe('a valve in a budget', () => {
   });
 
   it('is not planned where age or price is unknown; an age taken for it is said to be taken', () => {
-    expect(budgetValve({ ...stop, ageYears: undefined }, STANDARD_BUDGET, [])).toBe('age');
-    expect(budgetValve({ ...stop, price: undefined }, STANDARD_BUDGET, [])).toBe('price');
+    expect(budgetValve({ ...stop, ageYears: undefined }, STANDARD_BUDGET, learnedFrom([]))).toBe('age');
+    expect(budgetValve({ ...stop, price: undefined }, STANDARD_BUDGET, learnedFrom([]))).toBe('price');
     const taken = figured({ ageYears: undefined }, { ...STANDARD_BUDGET, ageIfUnknown: 30 });
     expect(taken.valve.ageYears).toBe(30);
     expect(taken.assumed).toEqual(['age']);
@@ -57,9 +58,11 @@ describe('a valve in a budget', () => {
   });
 
   it('rests on own valves where there are some', () => {
-    const one = budgetValve(stop, STANDARD_BUDGET, [
-      { type: 'gate-solid', ageYears: 6, failed: true, factor: 1 },
-    ]);
+    const one = budgetValve(
+      stop,
+      STANDARD_BUDGET,
+      learnedFrom([{ type: 'gate-solid', ageYears: 6, failed: true, factor: 1 }]),
+    );
     expect((one as BudgetedValve).because).toContain('own valves of this type: 1 failed, 0 known to work');
   });
 });

@@ -1,8 +1,9 @@
-import type { LifeSeen } from '../life/index.js';
+import { type LifeSeen, learnedFrom } from '../life/index.js';
 import type { BudgetSettings } from './budget-settings.js';
 import { type BudgetedValve, type NotPlanned, type ServedValve, budgetValve } from './budget-valve.js';
 import { type PlanningCosts, planningCosts } from './planning-costs.js';
-import { type ReplacementYear, replacementPlan, yearsOfPlan } from './replacement-plan.js';
+import { gapOf, planWithinBudgets } from './plan-within-budgets.js';
+import { type ReplacementYear, yearsOfPlan } from './replacement-plan.js';
 
 /** A valve that somebody put into a year by hand; 0 is never. */
 export type MovedByHand = Readonly<Record<string, number>>;
@@ -21,10 +22,15 @@ export interface BudgetLine extends BudgetedValve {
   present: readonly number[];
 }
 
+/** A year of a budget, with its money. */
+export interface BudgetYear extends ReplacementYear {
+  money: number;
+}
+
 export interface Budget {
   lines: BudgetLine[];
   notPlanned: { id: string; missing: NotPlanned }[];
-  byYear: ReplacementYear[];
+  byYear: BudgetYear[];
   presentCost: number;
   withoutPlanCost: number;
   /** How far the plan may be from the best one, around what was moved by hand. */
@@ -44,7 +50,7 @@ const CURVE_TIMES = [0, 0.5, 1, 1.5, 2, 3];
  *
  * @param given settings, valves in service, lives seen, and what was moved by hand
  * @returns lines in the order given, years, costs and gap
- * Source: {@link replacementPlan}; what was moved by hand keeps its year and takes its money first.
+ * Source: as `replacement-plan`; what was moved by hand keeps its year and takes its money first.
  *
  * @example
  * budgetOf({ settings: STANDARD_BUDGET, valves: [], seen: [], moved: {} }).lines // []
@@ -52,7 +58,7 @@ const CURVE_TIMES = [0, 0.5, 1, 1.5, 2, 3];
  */
 export function budgetOf(given: BudgetCase): Budget {
   const { figured, notPlanned, costs, money } = figures(given);
-  const { planned, gap } = solve(figured, money, given);
+  const { planned, gap } = solve(figured, costs, money, given);
   const valves = figured.map(({ valve }) => valve);
   return {
     lines: figured.map((one, at) => ({
@@ -61,7 +67,10 @@ export function budgetOf(given: BudgetCase): Budget {
       present: costs[at]?.present ?? [],
     })),
     notPlanned,
-    byYear: yearsOfPlan(valves, costs, planned, given.settings.years),
+    byYear: yearsOfPlan(valves, costs, planned, given.settings.years).map((year, at) => ({
+      ...year,
+      money: money[at] ?? 0,
+    })),
     presentCost: costOfPlan(costs, planned),
     withoutPlanCost: costOfPlan(costs, []),
     gap,
@@ -84,7 +93,7 @@ export function budgetCurve(given: BudgetCase): BudgetPoint[] {
     const other = money.map((one) => one * times);
     return {
       money: mean * times,
-      presentCost: costOfPlan(costs, solve(figured, other, given).planned),
+      presentCost: costOfPlan(costs, solve(figured, costs, other, given).planned),
     };
   });
 }
@@ -100,11 +109,12 @@ interface Figures {
 /** The valves that can be planned, with their costs; what may not wait stands above the plan. */
 function figures({ settings, valves, seen }: BudgetCase): Figures {
   const { years, discountRate } = settings;
+  const learned = learnedFrom(seen);
   const notPlanned: Budget['notPlanned'] = [];
   const figured: BudgetedValve[] = [];
   for (const served of valves) {
     if (served.mustNotWait) continue;
-    const one = budgetValve(served, settings, seen);
+    const one = budgetValve(served, settings, learned);
     if (typeof one === 'string') notPlanned.push({ id: served.id, missing: one });
     else figured.push(one);
   }
@@ -120,26 +130,26 @@ function figures({ settings, valves, seen }: BudgetCase): Figures {
 const costOfPlan = (costs: readonly Pick<PlanningCosts, 'present'>[], planned: readonly number[]): number =>
   costs.reduce((sum, { present }, at) => sum + (present[planned[at] ?? 0] ?? 0), 0);
 
+/** The plan within the money: what was moved by hand has its year and takes its money first. */
 function solve(
   figured: readonly BudgetedValve[],
+  costs: readonly PlanningCosts[],
   money: readonly number[],
-  { settings: { years, discountRate }, moved }: BudgetCase,
+  { settings: { years }, moved }: BudgetCase,
 ): { planned: number[]; gap: number } {
-  const left = [...money];
-  const yearOf = new Map<string, number>();
-  const free = figured.filter(({ valve: { id, cost } }) => {
+  const left = [0, ...money];
+  const planned = figured.map(({ valve: { id, cost } }) => {
     const year = moved[id];
-    if (year === undefined || year > years) return true;
-    yearOf.set(id, year);
-    if (year > 0) left[year - 1] = Math.max(0, (left[year - 1] ?? 0) - cost);
-    return false;
+    if (year === undefined || year > years) return undefined;
+    if (year > 0) left[year] = Math.max(0, (left[year] ?? 0) - cost);
+    return year;
   });
-  const { plan, gap } = replacementPlan({
-    years,
-    discountRate,
-    yearlyBudget: left,
-    valves: free.map(({ valve }) => valve),
+  const free = [...planned.keys()].filter((at) => planned[at] === undefined);
+  const found = planWithinBudgets({
+    present: free.map((at) => costs[at]?.present ?? []),
+    cost: free.map((at) => figured[at]?.valve.cost ?? 0),
+    budget: left,
   });
-  for (const { id, year } of plan) yearOf.set(id, year ?? 0);
-  return { planned: figured.map(({ valve: { id } }) => yearOf.get(id) ?? 0), gap };
+  free.forEach((at, index) => (planned[at] = found.year[index] ?? 0));
+  return { planned: planned.map((year) => year ?? 0), gap: gapOf(found) };
 }

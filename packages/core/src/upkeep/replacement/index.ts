@@ -20,6 +20,7 @@ export {
   WETS_WORDS,
   type Wets,
   budgetSettingsInput,
+  HOURS_TO_CHANGE,
   hoursToChange,
 } from './budget-settings.js';
 export { type BudgetedValve, type NotPlanned, type ServedValve, budgetValve } from './budget-valve.js';
@@ -28,6 +29,7 @@ export {
   type BudgetCase,
   type BudgetLine,
   type BudgetPoint,
+  type BudgetYear,
   type MovedByHand,
   budgetCurve,
   budgetOf,

@@ -11,6 +11,13 @@ export interface BudgetedPlan {
   lowerBound: number;
 }
 
+/** How far a plan may be from the best one, as a share. */
+export const gapOf = ({
+  presentCost,
+  lowerBound,
+}: Pick<BudgetedPlan, 'presentCost' | 'lowerBound'>): number =>
+  lowerBound > 0 ? presentCost / lowerBound - 1 : 0;
+
 const ROUNDS = 6;
 const MOST_COUNTED_OUT = 40;
 

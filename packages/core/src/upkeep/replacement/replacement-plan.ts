@@ -1,4 +1,4 @@
-import { planWithinBudgets } from './plan-within-budgets.js';
+import { gapOf, planWithinBudgets } from './plan-within-budgets.js';
 import { type PlannedValve, type PlanningCosts, failuresInYear, planningCosts } from './planning-costs.js';
 
 export interface ReplacementCase {
@@ -46,18 +46,18 @@ export function replacementPlan(given: ReplacementCase): ReplacementPlan {
   const { years, discountRate, valves } = given;
   const budgets = budgetsOf(given);
   const costs = valves.map((valve) => planningCosts(valve, years, discountRate));
-  const { year, presentCost, lowerBound } = planWithinBudgets({
+  const found = planWithinBudgets({
     present: costs.map(({ present }) => present),
     cost: valves.map(({ cost }) => cost),
     budget: [0, ...budgets],
   });
   return {
-    plan: valves.map(({ id }, at) => ({ id, year: year[at] || null })),
-    presentCost,
+    plan: valves.map(({ id }, at) => ({ id, year: found.year[at] || null })),
+    presentCost: found.presentCost,
     withoutPlanCost: costs.reduce((sum, { present: [never = 0] }) => sum + never, 0),
-    lowerBound,
-    gap: lowerBound > 0 ? presentCost / lowerBound - 1 : 0,
-    byYear: yearsOfPlan(valves, costs, year, years),
+    lowerBound: found.lowerBound,
+    gap: gapOf(found),
+    byYear: yearsOfPlan(valves, costs, found.year, years),
   };
 }
 

@@ -10,7 +10,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { AXIS, CURVE, GRID, PLOT, figuresThatCount } from '../../../kit/chart/chart-parts';
+import { AXIS, CURVE, GRID, PLOT, figuresThatCount, marks } from '../../../kit/chart/chart-parts';
 import { useFigures } from '../../../kit/useFigures';
 import { useWords } from '../../../words';
 import page from '../BenchPage.module.css';
@@ -78,16 +78,7 @@ export function StationChart({ read, stretch, sinceS, show }: StationChartProps)
           />
           <Line dataKey="level" stroke="var(--ink)" strokeWidth={1.4} {...CURVE} />
           {sinceS !== undefined && sinceS >= fromS && sinceS <= toS && (
-            <ReferenceLine
-              x={sinceS}
-              stroke="var(--out)"
-              label={{
-                value: words('station.since'),
-                fontSize: 12,
-                fill: 'var(--out)',
-                position: 'insideTopLeft',
-              }}
-            />
+            <ReferenceLine x={sinceS} {...marks(words('station.since'), 'insideTopLeft')} />
           )}
         </ComposedChart>
       </ResponsiveContainer>

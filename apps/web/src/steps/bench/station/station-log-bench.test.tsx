@@ -80,6 +80,7 @@ describe('the log of a pump station', () => {
     expect(await screen.findByText(/samples read\. 1 row could not be read/)).toBeVisible();
     await upload('time,level\n1,2');
     expect(await screen.findByText(/no column for the pump/)).toBeVisible();
+    expect(screen.queryByText(/samples read/)).not.toBeInTheDocument();
     await upload('timeS,levelM,pumpOn\n0,1,0\n10,1,0');
     expect(await screen.findByText(/samples hold 0 whole cycles/)).toBeVisible();
   });

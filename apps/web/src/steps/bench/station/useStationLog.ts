@@ -52,6 +52,8 @@ export function useStationLog({ wellAreaM2, pumpFlowM3s }: Station): StationLogH
   const begin = (): OpenedLog => {
     opened.current?.close();
     opened.current = openStationLog();
+    // Nothing of the log before is asked of the new one.
+    setRead(undefined);
     setDiagnosis(undefined);
     setStretch(undefined);
     setTrouble(undefined);
