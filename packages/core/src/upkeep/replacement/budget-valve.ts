@@ -94,7 +94,7 @@ export function budgetValve(
     chanceThisYear: chanceInYearFromAge(life, plannedAge, 1),
     consequence: failure.replaceCost + failure.chance * failure.damageCost,
     assumed: [
-      ...(served.ageYears === undefined && !isFailed ? (['age'] as const) : []),
+      ...(served.ageYears === undefined && ageYears !== undefined ? (['age'] as const) : []),
       ...(isAssumed ? (['wets'] as const) : []),
     ],
     because: [

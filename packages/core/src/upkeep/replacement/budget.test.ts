@@ -45,6 +45,11 @@ describe('a valve in a budget', () => {
     const taken = figured({ ageYears: undefined }, { ...STANDARD_BUDGET, ageIfUnknown: 30 });
     expect(taken.valve.ageYears).toBe(30);
     expect(taken.assumed).toEqual(['age']);
+    const failed = figured(
+      { ageYears: undefined, isFailed: true },
+      { ...STANDARD_BUDGET, ageIfUnknown: 30 },
+    );
+    expect(failed).toMatchObject({ ageYears: 30, assumed: ['age'] });
   });
 
   it('says where what gets wet was taken by its place', () => {
