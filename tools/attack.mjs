@@ -23,6 +23,7 @@ await endingPlainly(async () => {
       await server.close();
     }
   }
+  for (const one of wrong) console.log(one);
   console.log(wrong.length === 0 ? '\nNothing went wrong.' : `\n${wrong.length} went wrong.`);
   process.exitCode = wrong.length === 0 ? 0 : 1;
 });

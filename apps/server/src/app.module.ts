@@ -23,7 +23,8 @@ import { PositionsModule } from './work/positions/positions.module.js';
 import { SessionsModule } from './ground/sessions/sessions.module.js';
 import { RoundsModule } from './work/rounds/rounds.module.js';
 import type { Settings } from './ground/settings/settings.js';
-import { LoggerModule } from './stand-ins/logger/logger.module.js';
+import { StandInsModule } from './stand-ins/stand-ins.module.js';
+import { StationsModule } from './work/stations/stations.module.js';
 import { StartUpsModule } from './work/start-ups/start-ups.module.js';
 import { TurnCounterModule } from './stand-ins/turn-counter/turn-counter.module.js';
 import { UndoModule } from './work/undo/undo.module.js';
@@ -63,10 +64,11 @@ export class AppModule {
         OrdersModule,
         PriceDeskModule,
         StartUpsModule,
+        StationsModule,
         DueModule,
         RoundsModule,
         DevicesModule.on(settings),
-        LoggerModule,
+        StandInsModule,
         TurnCounterModule,
         WalkListModule,
         UndoModule,

@@ -1,9 +1,10 @@
 import type { Tasks } from './ground/threads/task.js';
 import type { ArchivePieces } from './work/archive/read-archive.js';
 import type { CatalogueFormat, OrderSheetPreview, WalkListPreview } from '@grevik/contracts';
-import type { JobOutlook, ReadSheet, ValveOutage } from '@grevik/core';
+import type { CheckDiagnosis, JobOutlook, ReadSheet, ValveOutage } from '@grevik/core';
 import type { BudgetFileTask } from './work/budget/budget-files.js';
 import type { WalkListTask } from './work/walk-lists/check-list.js';
+import type { StationTask } from './work/stations/diagnose-station.js';
 import type { OrderFileTask } from './work/orders/order-files.js';
 import type { JobOutlookTask } from './work/board/job-outlook.js';
 import type { AnsweredCalculation, CalculationTask } from './work/calculations/answer-calculation.js';
@@ -19,6 +20,7 @@ declare module './ground/threads/task.js' {
     writeStartUpFile: (task: { file: string }) => Promise<Uint8Array>;
     writeBudgetFile: (task: BudgetFileTask) => Promise<Uint8Array>;
     workOutOutages: (task: { lines: string; now: string }) => Promise<ValveOutage[]>;
+    diagnoseStation: (task: StationTask) => Promise<CheckDiagnosis | null>;
     readArchive: (body: Uint8Array) => Promise<ArchivePieces>;
   }
 }
@@ -33,6 +35,7 @@ export const TASKS: { [Name in keyof Tasks]: () => Promise<Tasks[Name]> } = {
     (await import('./work/start-ups/files/write-start-up-file.js')).writeStartUpFile,
   writeBudgetFile: async () => (await import('./work/budget/budget-files.js')).writeBudgetFile,
   workOutOutages: async () => (await import('./work/budget/line-outages.js')).workOutOutages,
+  diagnoseStation: async () => (await import('./work/stations/diagnose-station.js')).diagnoseStation,
   readArchive: async () => (await import('./work/archive/read-archive.js')).readArchive,
   jobOutlook: async () => (await import('./work/board/job-outlook.js')).workOutJobOutlook,
   calculate: async () => (await import('./work/calculations/answer-calculation.js')).answerCalculation,

@@ -78,6 +78,22 @@ export class DeviceSample {
   flowM3s?: number;
 }
 
+/** Level of a well and its pump at a moment. */
+export class LevelSample {
+  /** By the recorder's clock. */
+  @IsISO8601({ strict: true })
+  @MaxLength(40)
+  at!: string;
+
+  @IsNumber(FIGURE)
+  @Min(-100)
+  @Max(1000)
+  levelM!: number;
+
+  @IsBoolean()
+  pumpOn!: boolean;
+}
+
 /** What a device sends, with its key in the header `Authorization: Bearer`. Sent again it is stored once. */
 export class DeviceSamplesRequest {
   /** The device's clock at the moment of sending: where it is wrong, nothing is stored. */
@@ -112,11 +128,13 @@ export interface DeviceView {
   addedBy: string;
   /** When it last reported. */
   lastAt: string | null;
-  lastSample: DeviceSample | null;
+  lastSample: DeviceSample | LevelSample | null;
   /** Why its last report was refused; null where it was not. */
   trouble: string | null;
   /** What it reads now. */
   reading: { jobId: string; lineId: string; lineName: string } | null;
+  /** Of a level recorder, the check whose station it records. */
+  station: { jobId: string; lineId: string; positionId: string; tag: string } | null;
 }
 
 /** A device that was just registered, or got another key: its key is shown this once. */

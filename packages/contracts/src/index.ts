@@ -21,4 +21,5 @@ export * from './turn-counter.js';
 export * from './walk.js';
 export * from './walk-list.js';
 export * from './start-up.js';
+export * from './station.js';
 export * from './archived-start-up.js';

@@ -27,6 +27,7 @@ import { Walk } from '../work/walks/walk.model.js';
 import { DemoStartUps } from './demo-start-ups.service.js';
 import { DemoBudget } from './demo-budget.service.js';
 import { DemoRounds } from './demo-rounds.service.js';
+import { DemoStation } from './demo-station.service.js';
 import { DemoOrders } from './demo-orders.service.js';
 import { demoLines } from './demo-lines.js';
 import { DEMO_CATALOGUE, DEMO_CREW, DEMO_ENTRIES, DEMO_FOREMAN, DEMO_JOB, DEMO_PEOPLE } from './demo-data.js';
@@ -59,6 +60,7 @@ export class DemoCompany {
     private readonly startUps: DemoStartUps,
     private readonly rounds: DemoRounds,
     private readonly budget: DemoBudget,
+    private readonly station: DemoStation,
   ) {}
 
   /** Whatever was entered in it before is kept; what an earlier version did not have yet is added. */
@@ -113,6 +115,7 @@ export class DemoCompany {
     const crew = DEMO_CREW.map((email) => people.get(email) ?? '');
     await this.rounds.add(job.id, [...positionIds.values()], crew);
     await this.budget.make(job.id);
+    await this.station.make(job.id, people.get(DEMO_FOREMAN) ?? '');
   }
 
   private async addEntries(

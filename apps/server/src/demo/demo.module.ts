@@ -23,6 +23,8 @@ import { Round } from '../work/rounds/round.model.js';
 import { Budget } from '../work/budget/budget.model.js';
 import { WetPlace } from '../work/budget/wet-place.model.js';
 import { DemoBudget } from './demo-budget.service.js';
+import { StationsModule } from '../work/stations/stations.module.js';
+import { DemoStation } from './demo-station.service.js';
 import { DemoRounds } from './demo-rounds.service.js';
 import { DemoOrders } from './demo-orders.service.js';
 import { DemoCompany } from './demo-company.service.js';
@@ -52,8 +54,9 @@ import { DemoCompany } from './demo-company.service.js';
     ]),
     CatalogueModule,
     StartUpsModule,
+    StationsModule,
   ],
-  providers: [DemoCompany, DemoOrders, DemoStartUps, DemoRounds, DemoBudget],
+  providers: [DemoCompany, DemoOrders, DemoStartUps, DemoRounds, DemoBudget, DemoStation],
   exports: [DemoCompany],
 })
 export class DemoModule {}

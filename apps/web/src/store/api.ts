@@ -100,6 +100,7 @@ export const api = createApi({
     'StartUp',
     'Samples',
     'Devices',
+    'Station',
     'Due',
     'Rounds',
     'Budget',

@@ -5,6 +5,8 @@ export interface Signed {
   person: Person | null;
   signedAs: string | null;
   importer: Person | null;
+  /** A device of the company signed. */
+  byDevice?: boolean;
 }
 
 /** The associations that a signature is read from. */
@@ -16,9 +18,10 @@ export const SIGNERS = ['person', 'importer'];
  * @example
  * signature({ person: null, signedAs: 'Ada Wrenfield', importer: maren }) // 'Ada Wrenfield (imported by Maren Tolvik)'
  */
-export function signature({ person, signedAs, importer }: Signed): string {
+export function signature({ person, signedAs, importer, byDevice = false }: Signed): string {
   if (person) return person.name;
   if (signedAs === null) return '';
+  if (byDevice) return `${signedAs} (device)`;
   return importer ? `${signedAs} (imported by ${importer.name})` : `${signedAs} (imported)`;
 }
 

@@ -16,6 +16,7 @@ import * as startUp from './migrations/0012-start-up.js';
 import * as devices from './migrations/0013-devices.js';
 import * as rounds from './migrations/0014-rounds.js';
 import * as budgets from './migrations/0015-budgets.js';
+import * as stations from './migrations/0016-stations.js';
 import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
 interface Migration {
@@ -40,6 +41,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0013-devices': devices,
   '0014-rounds': rounds,
   '0015-budgets': budgets,
+  '0016-stations': stations,
 };
 
 /** Any number, the same for every server: only one migrates at a time. */

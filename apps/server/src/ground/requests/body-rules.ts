@@ -20,7 +20,7 @@ const SIGNED_OUT: readonly (readonly [path: RegExp, rule: BodyRule])[] = [
   [/^\/api\/(?:session|people\/invitations\/(?:look|accept))(?:\/|$)/, json(16 * KB, 100)],
   [/^\/api\/price-desk\//, json(4 * MB, 100_000)],
   // A report without a key that is known was refused before its body.
-  [/^\/api\/devices\/samples\/?$/, json(MB, 6 * MOST_PUSHED_SAMPLES + 100)],
+  [/^\/api\/devices\/(samples|levels)\/?$/, json(MB, 6 * MOST_PUSHED_SAMPLES + 100)],
 ];
 
 /** What people of a company send beyond the usual. Calculations and archives are read in a thread of their own. */
@@ -32,7 +32,7 @@ const SIGNED_IN: readonly (readonly [path: RegExp, rule: BodyRule])[] = [
   [/^\/api\/jobs\/[^/]+\/orders\/sheet\/preview\/?$/, bytes(LARGEST_SHEET)],
   [/^\/api\/(?:jobs\/[^/]+\/(?:walk-list|orders)|catalogue\/list)/, json(4 * MB, 200_000)],
   [/^\/api\/price-desk\//, json(4 * MB, 100_000)],
-  [/^\/api\/devices\/samples\/?$/, json(MB, 6 * MOST_PUSHED_SAMPLES + 100)],
+  [/^\/api\/devices\/(samples|levels)\/?$/, json(MB, 6 * MOST_PUSHED_SAMPLES + 100)],
   [/^\/api\/readings\/[^/]+\/samples\/?$/, json(16 * MB, 5 * MOST_READING_SAMPLES + 100)],
 ];
 

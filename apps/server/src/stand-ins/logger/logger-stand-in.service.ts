@@ -1,13 +1,11 @@
-import { createHmac } from 'node:crypto';
-import type { AddressInfo } from 'node:net';
 import type { DeviceSample, DeviceSamplesRequest, PlayedGauge } from '@grevik/contracts';
 import type { HoldGiven, ReadingStep, ReducerGiven } from '@grevik/core';
-import { Injectable, Logger, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common';
-import { HttpAdapterHost } from '@nestjs/core';
+import { Injectable, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common';
 import { InjectConnection } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
-import { secretKeyHash } from '../../ground/access/secret-key.js';
+import { EverySoOften } from '../every-so-often.js';
+import { type PlayedDevice, StandInReports } from '../stand-in-reports.js';
 import { playedReducer } from './played-reducer.js';
 import { playedSample } from './played-sample.js';
 
@@ -15,12 +13,8 @@ const TICK_MS = 1000;
 const HOUR_MS = 3600_000;
 /** What a logger keeps while nobody listens, s: after a restart it sends so much at once. */
 const MEMORY_S = 3600;
-const ANSWER_MS = 10_000;
 
-interface Running {
-  deviceId: string;
-  companyId: string;
-  keyHash: string;
+interface Running extends PlayedDevice {
   step: ReadingStep;
   given: HoldGiven | ReducerGiven;
   plays: PlayedGauge;
@@ -33,49 +27,30 @@ interface Running {
 
 /**
  * Stands where loggers on gauges would be: for every reading that asks for one it sends a sample a second to the address that loggers send to,
- * with a key like theirs, for as long as it runs. What was missed while the server was down is sent once it is up, as a logger with a memory would.
+ * for as long as it runs. What was missed while the server was down is sent once it is up, as a logger with a memory would.
  */
 @Injectable()
 export class LoggerStandIn implements OnApplicationBootstrap, OnApplicationShutdown {
-  private timer: NodeJS.Timeout | undefined;
-  private playing: Promise<void> = Promise.resolve();
-  private secret: string | undefined;
-  private readonly logger = new Logger('LoggerStandIn');
+  private readonly playing = new EverySoOften('LoggerStandIn', TICK_MS, () => this.play());
 
   constructor(
     @InjectConnection() private readonly sequelize: Sequelize,
-    private readonly adapter: HttpAdapterHost,
+    private readonly reports: StandInReports,
   ) {}
 
   onApplicationBootstrap(): void {
-    this.timer = setInterval(() => {
-      // One round after the other, however long one takes.
-      this.playing = this.playing.then(() => this.play()).catch((error: unknown) => this.logger.error(error));
-    }, TICK_MS);
-    this.timer.unref();
+    this.playing.begin();
   }
 
-  async onApplicationShutdown(): Promise<void> {
-    clearInterval(this.timer);
-    await this.playing;
+  onApplicationShutdown(): Promise<void> {
+    return this.playing.end();
   }
 
   /** Sends what is due of every reading that runs. */
   async play(): Promise<void> {
-    const address = this.address();
-    if (address === undefined) return;
+    if (!this.reports.isListening) return;
     // One after the other: many at the same moment would hold up everybody else.
-    for (const reading of await this.running()) await this.send(address, reading);
-  }
-
-  /** Where this server listens; undefined before it does. */
-  private address(): string | undefined {
-    const server = this.adapter.httpAdapter.getHttpServer() as { address(): AddressInfo | string | null };
-    const address = server.address();
-    if (address === null || typeof address === 'string') return undefined;
-    const isAnywhere = address.address === '::' || address.address === '0.0.0.0';
-    const host = isAnywhere ? '127.0.0.1' : address.address;
-    return `http://${host.includes(':') ? `[${host}]` : host}:${address.port}/api/devices/samples`;
+    for (const reading of await this.running()) await this.send(reading);
   }
 
   private running(): Promise<Running[]> {
@@ -89,52 +64,15 @@ export class LoggerStandIn implements OnApplicationBootstrap, OnApplicationShutd
     );
   }
 
-  private async send(address: string, reading: Running): Promise<void> {
+  private async send(reading: Running): Promise<void> {
     const samples = dueSamples(reading);
     if (samples.length === 0) return;
-    const key = await this.keyOf(reading);
     const aheadMs = reading.plays.faults.includes('wrong-clock') ? HOUR_MS : 0;
     const report: DeviceSamplesRequest = {
       sentAt: new Date(Date.now() + aheadMs).toISOString(),
       samples: samples.map((sample) => ({ ...sample, at: later(sample.at, aheadMs) })),
     };
-    try {
-      const answer = await fetch(address, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json', authorization: `Bearer ${key}` },
-        body: JSON.stringify(report),
-        redirect: 'error',
-        signal: AbortSignal.timeout(ANSWER_MS),
-      });
-      await answer.arrayBuffer();
-    } catch {
-      // A logger that does not reach the server keeps what it read, and sends it next time.
-    }
-  }
-
-  /** The key of a stand-in: every server works out the same one, and none is stored. */
-  private async keyOf({ deviceId, companyId, keyHash }: Running): Promise<string> {
-    this.secret ??= await this.readSecret();
-    const key = createHmac('sha256', this.secret).update(deviceId).digest('base64url');
-    const hash = secretKeyHash(key);
-    if (hash !== keyHash)
-      await this.sequelize.query(
-        `UPDATE devices SET key_hash = :hash WHERE company_id = :companyId AND id = :deviceId AND is_stand_in`,
-        { replacements: { hash, companyId, deviceId } },
-      );
-    return key;
-  }
-
-  private async readSecret(): Promise<string> {
-    await this.sequelize.query(
-      `INSERT INTO installation VALUES ('stand-in-secret', gen_random_uuid()::text || gen_random_uuid()::text) ON CONFLICT DO NOTHING`,
-    );
-    const [row] = await this.sequelize.query<{ value: string }>(
-      `SELECT value FROM installation WHERE key = 'stand-in-secret'`,
-      { type: QueryTypes.SELECT },
-    );
-    if (!row) throw new Error('the database has no secret for stand-ins');
-    return row.value;
+    await this.reports.send(reading, 'samples', report);
   }
 }
 

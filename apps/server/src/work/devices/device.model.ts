@@ -1,4 +1,4 @@
-import type { DeviceKind, DeviceSample } from '@grevik/contracts';
+import type { DeviceKind, DeviceSample, LevelSample } from '@grevik/contracts';
 import { BelongsTo, Column, DataType, Default, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { Person } from '../../firm/people/person.model.js';
 
@@ -43,7 +43,7 @@ export class Device extends Model {
   declare lastAt: Date | null;
 
   @Column(DataType.JSONB)
-  declare lastSample: DeviceSample | null;
+  declare lastSample: DeviceSample | LevelSample | null;
 
   /** Why its last report was refused. */
   @Column(DataType.TEXT)

@@ -10,15 +10,17 @@ import { ApiBearerAuth, ApiOperation } from '@nestjs/swagger';
 import type { Request } from 'express';
 import { Anyone, May } from '../../ground/access/may.js';
 import { IdPipe } from '../../ground/errors/id.pipe.js';
-import { DeviceSamplesService } from './device-samples.service.js';
+import { ReadingsService } from '../start-ups/readings.service.js';
+import { DeviceClock } from './device-clock.service.js';
 import { DevicesService } from './devices.service.js';
-import { deviceIn } from './reporting-device.js';
+import { reportingDevice } from './reporting-device.js';
 
 @Controller('api/devices')
 export class DevicesController {
   constructor(
     private readonly devices: DevicesService,
-    private readonly samples: DeviceSamplesService,
+    private readonly clock: DeviceClock,
+    private readonly readings: ReadingsService,
   ) {}
 
   @ApiOperation({ summary: 'Loggers, counters and recorders of the company, with what they read last.' })
@@ -59,8 +61,9 @@ export class DevicesController {
   @Post('samples')
   @HttpCode(200)
   report(@Req() request: Request, @Body() report: DeviceSamplesRequest): Promise<DeviceSamplesView> {
-    const device = deviceIn(request);
-    if (!device) throw new Error('a report came in without a device');
-    return this.samples.take(device, report);
+    const device = reportingDevice(request);
+    return this.clock.reported(device, report, 'samples', () =>
+      this.readings.report(device.id, report.samples),
+    );
   }
 }

@@ -2,7 +2,7 @@ import { type DynamicModule, Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import type { Settings } from '../../ground/settings/settings.js';
 import { StartUpsModule } from '../start-ups/start-ups.module.js';
-import { DeviceSamplesService } from './device-samples.service.js';
+import { DeviceClock } from './device-clock.service.js';
 import { Device } from './device.model.js';
 import { DevicesController } from './devices.controller.js';
 import { DevicesService, STAND_INS } from './devices.service.js';
@@ -15,7 +15,7 @@ export class DevicesModule {
       module: DevicesModule,
       imports: [SequelizeModule.forFeature([Device]), StartUpsModule],
       controllers: [DevicesController],
-      providers: [DevicesService, DeviceSamplesService, { provide: STAND_INS, useValue: playsStandIns }],
+      providers: [DevicesService, DeviceClock, { provide: STAND_INS, useValue: playsStandIns }],
       exports: [DevicesService, SequelizeModule],
     };
   }

@@ -75,11 +75,16 @@ export class DevicesService {
           code: 'not-allowed',
           message: 'The loggers of the demo company are played for every visitor: they stay.',
         });
-      const { reading } = await this.view(id);
+      const { reading, station } = await this.view(id);
       if (reading)
         throw new Refusal(409, {
           code: 'conflict',
           message: `${device.name} is reading ${reading.lineName}. Stop that reading first.`,
+        });
+      if (station)
+        throw new Refusal(409, {
+          code: 'conflict',
+          message: `${device.name} records the station of ${station.tag}. Remove it there first.`,
         });
       await device.update({ removedAt: new Date() });
     });
@@ -93,7 +98,7 @@ export class DevicesService {
         : await this.sequelize.query<ReportingDevice & { reports: number }>(
             `UPDATE devices SET reports_in = date_trunc('minute', now()),
                     reports = CASE WHEN reports_in = date_trunc('minute', now()) THEN reports + 1 ELSE 1 END
-             WHERE key_hash = :keyHash AND removed_at IS NULL RETURNING id, company_id AS "companyId", reports`,
+             WHERE key_hash = :keyHash AND removed_at IS NULL RETURNING id, kind, company_id AS "companyId", reports`,
             { type: QueryTypes.SELECT, replacements: { keyHash: secretKeyHash(key) } },
           );
     if (!found) {
@@ -105,7 +110,8 @@ export class DevicesService {
         code: 'too-many',
         message: `A device reports at most ${MOST_REPORTS} times a minute: send several samples at once.`,
       });
-    return { id: found.id, companyId: found.companyId };
+    const { id, kind, companyId } = found;
+    return { id, kind, companyId };
   }
 
   private async view(id: string): Promise<DeviceView> {
@@ -118,11 +124,14 @@ export class DevicesService {
     return this.sequelize.query<DeviceView>(
       `SELECT d.id, d.name, d.kind, d.is_stand_in AS "isStandIn", d.added_at AS "addedAt", coalesce(p.name, '') AS "addedBy",
               d.last_at AS "lastAt", d.last_sample AS "lastSample", d.trouble,
-              CASE WHEN r.id IS NULL THEN NULL ELSE jsonb_build_object('jobId', l.job_id, 'lineId', l.id, 'lineName', l.name) END AS reading
+              CASE WHEN r.id IS NULL THEN NULL ELSE jsonb_build_object('jobId', l.job_id, 'lineId', l.id, 'lineName', l.name) END AS reading,
+              CASE WHEN w.id IS NULL THEN NULL ELSE jsonb_build_object('jobId', w.job_id, 'lineId', w.line_id, 'positionId', w.id, 'tag', w.tag) END AS station
        FROM devices d
          LEFT JOIN people p ON p.company_id = d.company_id AND p.id = d.added_by
          LEFT JOIN readings r ON r.company_id = d.company_id AND r.device_id = d.id AND r.ended_at IS NULL
          LEFT JOIN lines l ON l.company_id = r.company_id AND l.id = r.line_id
+         LEFT JOIN stations s ON s.company_id = d.company_id AND s.device_id = d.id
+         LEFT JOIN positions w ON w.company_id = s.company_id AND w.id = s.position_id
        WHERE d.company_id = :companyId AND d.removed_at IS NULL ${where} ORDER BY d.name, d.id`,
       { type: QueryTypes.SELECT, replacements: { companyId: currentCompanyId(), id } },
     );

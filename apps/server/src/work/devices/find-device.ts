@@ -3,7 +3,7 @@ import { Refusal } from '../../ground/errors/refusal.js';
 import type { DevicesService } from './devices.service.js';
 import { setDevice } from './reporting-device.js';
 
-const REPORTS = /^\/api\/devices\/samples\/?$/;
+const REPORTS = /^\/api\/devices\/(samples|levels)\/?$/;
 const BEARER = /^Bearer ([\w-]{16,200})$/;
 
 /** Finds out which device reports, before anything of its body is read: without a key that is known nothing of it is. */

@@ -1,6 +1,9 @@
+import type { DeviceKind } from '@grevik/contracts';
+
 /** A device that reports. */
 export interface ReportingDevice {
   id: string;
+  kind: DeviceKind;
   companyId: string;
 }
 
@@ -11,5 +14,9 @@ export function setDevice(request: object, device: ReportingDevice): void {
   reporting.set(request, device);
 }
 
-/** The device that sent a request; undefined where none did. */
-export const deviceIn = (request: object): ReportingDevice | undefined => reporting.get(request);
+/** The device that sent a request. Throws where none did: such a request is refused before it comes here. */
+export function reportingDevice(request: object): ReportingDevice {
+  const device = reporting.get(request);
+  if (!device) throw new Error('a report came in without a device');
+  return device;
+}

@@ -50,6 +50,15 @@ export class EntriesService {
     });
   }
 
+  /** Adds what a device of the company found out. */
+  async addByDevice(positionId: string, name: string, entry: EntryRequest): Promise<void> {
+    const read = readFact({ positionId, entry });
+    if ('refusal' in read) throw read.refusal;
+    await inTransaction(this.sequelize, () =>
+      this.store([read.fact], { personId: null, signedAs: name, byDevice: true }),
+    );
+  }
+
   /** What was written at a position, newest first. */
   async ofPosition(positionId: string): Promise<EntryView[]> {
     const rows = await this.entries.findAll({
@@ -65,7 +74,10 @@ export class EntriesService {
   }
 
   /** Stores what is not there yet, and what is now known of the positions with it. */
-  private async store(facts: readonly Fact[]): Promise<Map<string, { entry: Entry; isNew: boolean }>> {
+  private async store(
+    facts: readonly Fact[],
+    signer: Partial<Pick<Entry, 'personId' | 'signedAs' | 'byDevice'>> = { personId: currentPersonId() },
+  ): Promise<Map<string, { entry: Entry; isNew: boolean }>> {
     // In one order, so that two who send at once never wait for each other.
     const positions = await this.positions.findAll({
       where: { id: [...new Set(facts.map(({ positionId }) => positionId))] },
@@ -78,7 +90,7 @@ export class EntriesService {
     const result = new Map(before.map((entry) => [entry.id, { entry, isNew: false }]));
     const fresh = facts.filter(({ id, positionId }) => known.has(positionId) && !result.has(id));
     if (fresh.length === 0) return result;
-    const rows = fresh.map((fact) => ({ ...fact, personId: currentPersonId() }));
+    const rows = fresh.map((fact) => ({ ...fact, ...signer }));
     // Of two under one id the first counts.
     const unique = rows.filter((row, at) => rows.findIndex(({ id }) => id === row.id) === at);
     for (const entry of await this.entries.bulkCreate(unique)) result.set(entry.id, { entry, isNew: true });

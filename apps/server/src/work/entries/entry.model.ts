@@ -1,5 +1,5 @@
 import type { BenchFinding, EntryKind, Found, Visit } from '@grevik/core';
-import { BelongsTo, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
+import { BelongsTo, Column, DataType, Default, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { Person } from '../../firm/people/person.model.js';
 
 /** One dated fact about a position. Never altered: the database refuses it; only followed by another. */
@@ -20,9 +20,14 @@ export class Entry extends Model {
   @Column(DataType.UUID)
   declare personId: string | null;
 
-  /** Who wrote it, where an archive brought it. */
+  /** Who wrote it, where an archive brought it or a device wrote it. */
   @Column(DataType.TEXT)
   declare signedAs: string | null;
+
+  /** A device wrote it: its name stands in `signedAs`. */
+  @Default(false)
+  @Column(DataType.BOOLEAN)
+  declare byDevice: boolean;
 
   @Column(DataType.TEXT)
   declare kind: EntryKind;

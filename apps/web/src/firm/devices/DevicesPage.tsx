@@ -3,6 +3,7 @@ import {
   type DeviceKind,
   type DeviceSample,
   type DeviceView,
+  type LevelSample,
   type NewDeviceView,
 } from '@grevik/contracts';
 import { Alert, Button, MenuItem, TextField } from '@mui/material';
@@ -60,7 +61,7 @@ interface DeviceProps {
 }
 
 function Device({ device, mayManage, show }: DeviceProps) {
-  const { id, name, kind, isStandIn, lastAt, lastSample, trouble, reading } = device;
+  const { id, name, kind, isStandIn, lastAt, lastSample, trouble, reading, station } = device;
   const [isSure, setSure] = useState(false);
   const [newKey, renewing] = useNewDeviceKeyMutation();
   const [remove, removing] = useRemoveDeviceMutation();
@@ -82,7 +83,16 @@ function Device({ device, mayManage, show }: DeviceProps) {
           : `${words('devices.last', { date: dateWords(lastAt), time: timeWords(lastAt) })} ${lastSample ? said(lastSample) : ''}`}
       </p>
       <p>
-        {reading ? (
+        {station ? (
+          <>
+            {words('devices.records')}{' '}
+            <Link
+              to={`/jobs/${station.jobId}/lines/${station.lineId}/bench/${encodeURIComponent(station.tag)}?of=station-log`}
+            >
+              {station.tag}
+            </Link>
+          </>
+        ) : reading ? (
           <>
             {words('devices.reads')}{' '}
             <Link to={`/jobs/${reading.jobId}/lines/${reading.lineId}/start-up`}>{reading.lineName}</Link>
@@ -120,15 +130,20 @@ function Device({ device, mayManage, show }: DeviceProps) {
 }
 
 /** What a device read, in the reader's units. */
-function useSample(): (sample: DeviceSample) => string {
+function useSample(): (sample: DeviceSample | LevelSample) => string {
   const figures = useFigures();
-  return ({ pressurePa, temperatureC, inletPa, flowM3s }) =>
-    [
+  const words = useWords();
+  return (sample) => {
+    if ('levelM' in sample)
+      return `${figures.quantity(sample.levelM, 'length')} · ${words(sample.pumpOn ? 'devices.pumpOn' : 'devices.pumpOff')}`;
+    const { pressurePa, temperatureC, inletPa, flowM3s } = sample;
+    return [
       figures.gauge(pressurePa),
       ...(inletPa === undefined ? [] : [figures.gauge(inletPa)]),
       ...(temperatureC === undefined ? [] : [figures.quantity(temperatureC, 'temperature')]),
       ...(flowM3s === undefined ? [] : [figures.quantity(flowM3s, 'flow')]),
     ].join(' · ');
+  };
 }
 
 /** The key of a device that was just made: it is shown this once. */

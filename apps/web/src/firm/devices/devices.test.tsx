@@ -18,6 +18,7 @@ const GAUGE: DeviceView = {
   lastSample: { at: '2026-11-20T08:00:00Z', pressurePa: 344_738, temperatureC: 15 },
   trouble: 'the device’s clock is 1.0 h ahead of the server’s.',
   reading: { jobId: 'job', lineId: 'line', lineName: 'Gas' },
+  station: null,
 };
 
 function open(devices: DeviceView[], may = PERMISSIONS as readonly (typeof PERMISSIONS)[number][]): Asked[] {

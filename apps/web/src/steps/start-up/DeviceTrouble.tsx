@@ -1,6 +1,6 @@
 import type { ReadingView } from '@grevik/contracts';
 import { Alert } from '@mui/material';
-import { useEffect, useState } from 'react';
+import { useNow } from '../../kit/useNow';
 import { useWords } from '../../words';
 
 /** A logger that reports nothing for so long is silent, min. */
@@ -10,11 +10,7 @@ const MINUTE_MS = 60_000;
 /** What is wrong with the logger of a reading that runs: refused, or silent. */
 export function DeviceTrouble({ device, startedAt }: Pick<ReadingView, 'device' | 'startedAt'>) {
   const words = useWords();
-  const [nowMs, setNowMs] = useState(Date.now);
-  useEffect(() => {
-    const timer = setInterval(() => setNowMs(Date.now()), MINUTE_MS / 6);
-    return () => clearInterval(timer);
-  }, []);
+  const nowMs = useNow();
   if (!device) return null;
   const { name, lastAt, trouble } = device;
   if (trouble !== null) return <Alert severity="warning">{words('hold.refused', { name, trouble })}</Alert>;

@@ -46,6 +46,7 @@ const LOGGERS: DeviceView[] = [
     lastSample: null,
     trouble: null,
     reading: null,
+    station: null,
   },
 ];
 const COMPANY: CompanyView = {

@@ -5,6 +5,7 @@ export const bench = {
     valve: 'from the valve',
     pipe: 'from the pipe',
     walk: 'from the walk',
+    station: 'known of this station',
     solved: 'calculated',
     assumed: '? assumed',
     yours: 'entered',

@@ -1,5 +1,5 @@
 /** Where a figure of a case is from. */
-export const ORIGINS = ['duty', 'valve', 'pipe', 'walk', 'solved', 'assumed'] as const;
+export const ORIGINS = ['duty', 'valve', 'pipe', 'walk', 'station', 'solved', 'assumed'] as const;
 export type Origin = (typeof ORIGINS)[number];
 
 export interface Given<T> {

@@ -24,4 +24,4 @@ export {
   benchFindingInput,
   standingFindings,
 } from './bench-finding.js';
-export { type StationCase, stationCase, wellAreaM2 } from './station-case.js';
+export { type KnownStation, type StationCase, stationCase, wellAreaM2 } from './station-case.js';

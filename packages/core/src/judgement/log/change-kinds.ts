@@ -117,6 +117,13 @@ const TABLE = {
     needs: 'house-rules',
     isUndoable: true,
   },
+  station: {
+    of: 'position',
+    words: (tag) => `Station of ${tag}`,
+    needs: 'devices',
+    isUndoable: true,
+    isShown: true,
+  },
   wets: {
     of: 'position',
     words: (tag) => `What gets wet at ${tag}`,

@@ -1,7 +1,25 @@
 import { InvalidInput } from '../../ground/input/index.js';
-import { STATION_FAULTS, checkDiagnosis, playedStation, stationColumns, stationSample } from './index.js';
+import {
+  type PlayedStation,
+  type StationFault,
+  type StationSample,
+  checkDiagnosis,
+  playStation,
+  stationColumns,
+  stationSample,
+  wellAt,
+} from './index.js';
 
+const DAY_S = 86_400;
 const station = { wellAreaM2: 2.5, pumpFlowM3s: 0.012 };
+const playing = (fault: StationFault, fromS: number): PlayedStation => ({
+  fault,
+  fromS,
+  everyS: 10,
+  ...station,
+});
+const days = (fault: StationFault, fromS: number, count: number): StationSample[] =>
+  playStation(playing(fault, fromS), wellAt(0), count * DAY_S).samples;
 
 describe('the file of a level recorder', () => {
   it.each([
@@ -26,8 +44,7 @@ describe('the file of a level recorder', () => {
 });
 
 describe('the practice station', () => {
-  const played = (fault: (typeof STATION_FAULTS)[number]) =>
-    checkDiagnosis({ samples: playedStation({ fault, days: 3, fromS: 86_400, ...station }), ...station });
+  const played = (fault: StationFault) => checkDiagnosis({ samples: days(fault, DAY_S, 3), ...station });
 
   it.each([
     ['holds', 'holding'],
@@ -46,8 +63,14 @@ describe('the practice station', () => {
   });
 
   it('has gaps of its radio', () => {
-    const samples = playedStation({ fault: 'holds', days: 4, fromS: 0, ...station });
+    const samples = days('holds', 0, 4);
     const gaps = samples.filter(({ timeS }, at) => at > 0 && timeS - samples[at - 1]!.timeS > 90);
     expect(gaps.length).toBeGreaterThan(0);
+  });
+
+  it('goes on from where it was left as if it had never stopped', () => {
+    const first = playStation(playing('sticks-open', 0), wellAt(0), DAY_S);
+    const second = playStation(playing('sticks-open', 0), first.well, 2 * DAY_S);
+    expect([...first.samples, ...second.samples]).toEqual(days('sticks-open', 0, 2));
   });
 });

@@ -78,6 +78,8 @@ function sayAmount(amount: number, { as }: FieldOf<number>, figures: Figures): s
   switch (as) {
     case 'count':
       return String(Math.round(amount));
+    case 'figure':
+      return String(Number(amount.toPrecision(3)));
     case 'percent':
       return `${Number((amount * 100).toPrecision(3))} %`;
     case 'degrees':
@@ -97,6 +99,7 @@ function readAmount(typed: string, { as }: FieldOf<number>, { system }: Figures,
       return Math.round(plain);
     case 'percent':
       return plain / 100;
+    case 'figure':
     case 'degrees':
       return plain;
     case 'capacity': {

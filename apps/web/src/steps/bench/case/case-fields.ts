@@ -5,7 +5,7 @@ export type FieldOf<T> = [T] extends [number]
   ? | { label: string; as: Quantity; min: number; max: number; even?: boolean }
     | {
         label: string;
-        as: 'count' | 'percent' | 'capacity' | 'degrees';
+        as: 'count' | 'figure' | 'percent' | 'capacity' | 'degrees';
         min: number;
         max: number;
         even?: boolean;

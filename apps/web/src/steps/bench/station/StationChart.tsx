@@ -20,6 +20,7 @@ import type { LogRead, LogStretch } from './station-log';
 const HEIGHT = 260;
 const DAY_S = 86_400;
 const SPANS = [
+  ['minute', 60],
   ['minutes', 1800],
   ['hours', 6 * 3600],
   ['day', DAY_S],
@@ -27,7 +28,8 @@ const SPANS = [
 ] as const;
 
 interface StationChartProps {
-  read: LogRead;
+  /** From when to when there are levels, s. */
+  read: Pick<LogRead, 'fromS' | 'toS'>;
   stretch: LogStretch;
   /** When the trouble began, s; drawn across. */
   sinceS: number | undefined;

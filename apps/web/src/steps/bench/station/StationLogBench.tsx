@@ -1,89 +1,64 @@
-import {
-  type StationCase,
-  STATION_FAULTS,
-  checkDiagnosisCalculation,
-  stationCase,
-  wellAreaM2,
-} from '@grevik/core';
-import { Alert, Button, LinearProgress } from '@mui/material';
-import { useMemo } from 'react';
+import { type StationCase, checkDiagnosisCalculation, stationCase } from '@grevik/core';
+import { Button } from '@mui/material';
+import { useMemo, useState } from 'react';
+import { Failure, Loading } from '../../../kit/Notice';
+import { useStationQuery } from '../../../store/stations-api';
 import { useWords } from '../../../words';
 import { BasisNote } from '../BasisNote';
 import page from '../BenchPage.module.css';
 import type { BenchProps } from '../bench-props';
 import { CaseFields } from '../case/CaseFields';
 import { useCase } from '../case/useCase';
-import { StationChart } from './StationChart';
-import { StationSaid } from './StationSaid';
+import { ImportedLog } from './ImportedLog';
+import { RecordedStation } from './RecordedStation';
+import { RecorderForm } from './RecorderForm';
 import { stationFields } from './station-fields';
-import { useStationLog } from './useStationLog';
+import type { StationView } from '@grevik/contracts';
 
-/** What the log of a pump station says of its check: a ball that sticks open gives no alarm. */
-export function StationLogBench({ position, duty }: BenchProps) {
+const LIVE_MS = 10_000;
+
+/** What the levels of a pump station say of its check: a ball that sticks open gives no alarm. */
+export function StationLogBench(props: BenchProps) {
+  const words = useWords();
+  const { data, error, isError, refetch } = useStationQuery(props.position.id, { pollingInterval: LIVE_MS });
+  if (data) return <Station key={props.position.id} {...props} station={data} />;
+  if (isError) return <Failure error={error} retry={() => void refetch()} />;
+  return <Loading what={words('benches.station-log')} />;
+}
+
+function Station({ position, duty, station }: BenchProps & { station: StationView }) {
   const words = useWords();
   const fields = useMemo(() => stationFields(words), [words]);
-  const filled = useMemo(() => stationCase(duty), [duty]);
+  const filled = useMemo(() => stationCase(duty, station), [duty, station]);
   const of = useCase<StationCase>(filled, fields, { of: 'station-log' });
-  const { wellDiameterM, pumpFlowM3s, platePowerKw } = of.values;
-  const here = useStationLog({ wellAreaM2: wellAreaM2(wellDiameterM), pumpFlowM3s });
-  const { read, diagnosis, stretch, trouble, progress } = here;
+  const [isFile, setFile] = useState(false);
+  const isRecorded = station.device !== null || station.firstAt !== null;
   return (
     <div className={page.work}>
       <CaseFields of={of} fields={fields} />
       <div className={page.pictures}>
-        <p className="no-print">
-          <Button variant="contained" component="label">
-            {words('station.import')}
-            <input
-              type="file"
-              accept=".csv,text/csv"
-              hidden
-              onChange={({ target }) => {
-                const file = target.files?.[0];
-                target.value = '';
-                if (file) here.open(file);
-              }}
-            />
-          </Button>{' '}
-          {words('station.practice')}{' '}
-          {STATION_FAULTS.map((fault) => (
-            <Button key={fault} size="small" onClick={() => here.play(fault)}>
-              {words(`station.faults.${fault}`)}
-            </Button>
-          ))}
-        </p>
-        {progress !== undefined && (
-          <div role="status">
-            <LinearProgress
-              variant="determinate"
-              value={100 * progress}
-              aria-label={words('station.reading')}
-            />
-            {words('station.reading')}{' '}
-            <Button size="small" onClick={here.cancel}>
-              {words('station.cancel')}
-            </Button>
-          </div>
-        )}
-        {trouble !== undefined && <Alert severity="error">{trouble}</Alert>}
-        {!read && progress === undefined && trouble === undefined && <p>{words('station.none')}</p>}
-        {read && (
-          <p>
-            {words('station.read', { count: read.samples })}
-            {read.unread > 0 && ` ${words('station.unread', { count: read.unread })}`}
-          </p>
-        )}
-        {read && diagnosis && (
-          <StationSaid
+        {isRecorded && !isFile ? (
+          <RecordedStation
             position={position}
-            diagnosis={diagnosis}
-            fromS={read.fromS}
-            platePowerKw={platePowerKw}
+            station={station}
+            platePowerKw={of.values.platePowerKw}
             query={of.query}
           />
+        ) : (
+          <ImportedLog position={position} of={of} />
         )}
-        {read && stretch && (
-          <StationChart read={read} stretch={stretch} sinceS={diagnosis?.sinceS} show={here.show} />
+        <RecorderForm
+          key={`${station.device?.id ?? ''} ${station.version}`}
+          position={position}
+          station={station}
+          of={of}
+        />
+        {isRecorded && (
+          <p className="no-print">
+            <Button size="small" onClick={() => setFile(!isFile)}>
+              {words(isFile ? 'station.recorderInstead' : 'station.fileInstead')}
+            </Button>
+          </p>
         )}
         {checkDiagnosisCalculation.basis && <BasisNote basis={checkDiagnosisCalculation.basis} />}
       </div>

@@ -22,10 +22,19 @@ interface StationSaidProps {
   /** On the plate of the pump; 0 where nobody read it. */
   platePowerKw: number;
   query: () => string;
+  /** The recorder writes at the position by itself. */
+  isRecorded?: boolean;
 }
 
 /** What a log says of the check: verdict, since when, what it costs, and the stops that show it. */
-export function StationSaid({ position, diagnosis, fromS, platePowerKw, query }: StationSaidProps) {
+export function StationSaid({
+  position,
+  diagnosis,
+  fromS,
+  platePowerKw,
+  query,
+  isRecorded = false,
+}: StationSaidProps) {
   const words = useWords();
   const figures = useFigures();
   const { enqueueSnackbar } = useSnackbar();
@@ -75,7 +84,7 @@ export function StationSaid({ position, diagnosis, fromS, platePowerKw, query }:
         query={query}
         isPending={verdict === 'not-known'}
       >
-        {isBad && mayWrite && (
+        {isBad && mayWrite && !isRecorded && (
           <Button size="small" disabled={isWriting} onClick={() => void record()}>
             {words('station.record', { tag: position.tag })}
           </Button>

@@ -6,5 +6,5 @@ import type { FieldsOf } from '../case/case-fields';
 export const stationFields = (words: Words): FieldsOf<StationCase> => ({
   wellDiameterM: { label: words('station.well'), as: 'length', min: 0.3, max: 20 },
   pumpFlowM3s: { label: words('station.pump'), as: 'flow', min: 1e-4, max: 2 },
-  platePowerKw: { label: words('station.plate'), as: 'count', min: 0, max: 500, even: true },
+  platePowerKw: { label: words('station.plate'), as: 'figure', min: 0, max: 500, even: true },
 });

@@ -5,9 +5,10 @@ import {
   type StationSample,
   checkDiagnosis,
   keepExtremes,
-  playedStation,
+  playStation,
   stationColumns,
   stationSample,
+  wellAt,
 } from '@grevik/core';
 import Papa from 'papaparse';
 
@@ -71,12 +72,12 @@ export class StationLog {
   }
 
   /** The practice station in place of a file. */
-  play(played: PlayedStation): LogRead {
-    return this.keep(playedStation(played), 0);
+  play(played: PlayedStation, untilS: number): LogRead {
+    return this.keep(playStation(played, wellAt(0), untilS).samples, 0);
   }
 
   /** What the log says of the check. */
-  diagnose(station: { wellAreaM2: number; pumpFlowM3s: number }): Diagnosed {
+  diagnose(station: { wellAreaM2: number; pumpFlowM3s?: number }): Diagnosed {
     try {
       return { diagnosis: checkDiagnosis({ samples: this.samples, ...station }) };
     } catch (error) {

@@ -5,12 +5,14 @@ import type { LogRead, LogStretch } from './station-log';
 
 /** Points that the screen shows at once. */
 const SHOWN = 900;
-const PLAYED_DAYS = 14;
 const WEEK_S = 7 * 86_400;
+const EVERY_S = 10;
 
 interface Station {
   wellAreaM2: number;
   pumpFlowM3s: number;
+  /** Else the log is judged against its own first cycles. */
+  isFlowKnown: boolean;
 }
 
 export interface StationLogHere {
@@ -27,7 +29,7 @@ export interface StationLogHere {
 }
 
 /** A station’s log, read and judged beside the screen. */
-export function useStationLog({ wellAreaM2, pumpFlowM3s }: Station): StationLogHere {
+export function useStationLog({ wellAreaM2, pumpFlowM3s, isFlowKnown }: Station): StationLogHere {
   const opened = useRef<OpenedLog>(undefined);
   const [read, setRead] = useState<LogRead>();
   const [diagnosis, setDiagnosis] = useState<CheckDiagnosis>();
@@ -39,7 +41,7 @@ export function useStationLog({ wellAreaM2, pumpFlowM3s }: Station): StationLogH
     const log = opened.current?.log;
     if (!read || !log) return undefined;
     let wanted = true;
-    void log.diagnose({ wellAreaM2, pumpFlowM3s }).then((said) => {
+    void log.diagnose({ wellAreaM2, ...(isFlowKnown && { pumpFlowM3s }) }).then((said) => {
       if (!wanted) return;
       setDiagnosis('diagnosis' in said ? said.diagnosis : undefined);
       setTrouble('trouble' in said ? said.trouble : undefined);
@@ -47,7 +49,7 @@ export function useStationLog({ wellAreaM2, pumpFlowM3s }: Station): StationLogH
     return () => {
       wanted = false;
     };
-  }, [read, wellAreaM2, pumpFlowM3s]);
+  }, [read, wellAreaM2, pumpFlowM3s, isFlowKnown]);
 
   const begin = (): OpenedLog => {
     opened.current?.close();
@@ -76,8 +78,8 @@ export function useStationLog({ wellAreaM2, pumpFlowM3s }: Station): StationLogH
     },
     play: (fault) => {
       const { log } = begin();
-      const played = { fault, days: PLAYED_DAYS, fromS: WEEK_S, wellAreaM2, pumpFlowM3s };
-      void log.play(played).then(take);
+      const played = { fault, fromS: WEEK_S, wellAreaM2, pumpFlowM3s, everyS: EVERY_S };
+      void log.play(played, 2 * WEEK_S).then(take);
     },
     show: (fromS, toS) => void show(fromS, toS),
     cancel: () => {
