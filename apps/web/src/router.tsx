@@ -94,6 +94,7 @@ export const router = createBrowserRouter([
                     'compare/:tag?',
                     async () => (await import('./steps/line-up/compare/ComparePage')).ComparePage,
                   ),
+                  screen('life/:tag?', async () => (await import('./steps/line-up/life/LifePage')).LifePage),
                   screen(
                     'matrix/:tag?',
                     async () => (await import('./steps/line-up/matrix/MatrixPage')).MatrixPage,

@@ -1,6 +1,7 @@
 import {
   type BudgetSettings,
   type Failure,
+  type LearnedOfType,
   type LifeSeen,
   type MovedByHand,
   type ServedValve,
@@ -68,6 +69,20 @@ export interface BudgetView {
   currency: string;
   valves: ServedValveView[];
   seen: LifeSeen[];
+}
+
+/** What the lives of valves at a position are worked out from: those that could serve there, and the one that does. */
+export interface LifeBasisView {
+  /** Of the job's budget, else of the company's. */
+  settings: BudgetSettings;
+  currency: string;
+  /** What the company saw at its own valves, by type. */
+  learned: LearnedOfType[];
+  wets: Wets | null;
+  /** The shut-off that would stop it does not turn. */
+  isBehindSeized: boolean;
+  /** Null where no valve is known to be in service. */
+  valve: ServedValveView | null;
 }
 
 export const BUDGET_FILES = ['xlsx', 'pdf'] as const;

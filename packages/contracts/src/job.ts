@@ -2,6 +2,7 @@ import {
   CURRENCIES,
   type Condition,
   type HouseRuleSettings,
+  type OwnGates,
   type OwnHoldRules,
   type Medium,
   type ValveFunction,
@@ -86,4 +87,6 @@ export interface CompanyView {
   houseRules: Partial<HouseRuleSettings>;
   /** Test pressures and times of its own; what is missing is as usual. */
   holdRules: OwnHoldRules;
+  /** What its own solid gates say: the rule on gates follows them where nobody chose an option. */
+  ownGates: OwnGates | null;
 }

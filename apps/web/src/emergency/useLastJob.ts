@@ -1,4 +1,5 @@
 import { useEffect, useMemo, useState } from 'react';
+import { rulesOfCompany } from '../kit/company-rules';
 import { useCompanyQuery } from '../store/api';
 import { type KeptJob, keepJob, keptJob } from '../store/kept-job';
 import { useSessionQuery } from '../store/people-api';
@@ -21,7 +22,8 @@ export function useLastJob(jobId: string | null): KeptJob | 'none' | undefined {
   const live = useJobWalkQuery(jobId ?? '', { skip });
   const company = useCompanyQuery(undefined, { skip });
   const { data: job, fulfilledTimeStamp = 0 } = live;
-  const houseRules = company.data?.houseRules;
+  const { data: ofCompany } = company;
+  const houseRules = useMemo(() => ofCompany && rulesOfCompany(ofCompany), [ofCompany]);
   const now = useMemo(
     (): KeptJob | undefined =>
       job && houseRules && personId !== undefined && fulfilledTimeStamp > 0

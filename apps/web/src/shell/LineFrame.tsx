@@ -1,7 +1,8 @@
-import { FAILURE_WORDS, MEDIUM_FACTS, houseRuleSettings, nearestTags, valveFailure } from '@grevik/core';
+import { FAILURE_WORDS, MEDIUM_FACTS, nearestTags, valveFailure } from '@grevik/core';
 import { useEffect, useMemo } from 'react';
 import { Link, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { Failure, Loading, Notice } from '../kit/Notice';
+import { rulesOnJob } from '../kit/company-rules';
 import { LineStrip } from '../kit/strip/LineStrip';
 import { UrgentHere } from '../kit/found/UrgentFinding';
 import { dateWords } from '../kit/when';
@@ -74,7 +75,7 @@ export function LineFrame() {
     position: current,
     addressOf,
     models: catalogue.data,
-    settings: houseRuleSettings({ ...company.data.houseRules, ...job.data.houseRules }),
+    settings: rulesOnJob(company.data, job.data),
     companyName: company.data.name,
     jobName: job.data.name,
     money: (amount: number) => new Intl.NumberFormat('en', { style: 'currency', currency }).format(amount),

@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { rulesOfCompany } from '../kit/company-rules';
 import { useCompanyQuery } from '../store/api';
 import { useSessionQuery } from '../store/people-api';
 import { useJobWalkQuery } from '../store/walk-api';
@@ -18,6 +19,6 @@ export function useKeepJob(jobId: string | undefined): void {
   const personId = useSessionQuery().data?.session?.person.id;
   useEffect(() => {
     if (!job || !company || personId === undefined) return;
-    void import('../store/kept-job').then(({ keepJob }) => keepJob(job, company.houseRules, personId));
+    void import('../store/kept-job').then(({ keepJob }) => keepJob(job, rulesOfCompany(company), personId));
   }, [job, company, personId]);
 }

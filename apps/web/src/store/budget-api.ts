@@ -1,4 +1,4 @@
-import type { BudgetRequest, BudgetView, Changed } from '@grevik/contracts';
+import type { BudgetRequest, BudgetView, Changed, LifeBasisView } from '@grevik/contracts';
 import type { Wets } from '@grevik/core';
 import { api } from './api';
 
@@ -13,6 +13,10 @@ const budgetApi = api.injectEndpoints({
   endpoints: (build) => ({
     budget: build.query<BudgetView, string | undefined>({
       query: (jobId) => `budget${ofJob(jobId)}`,
+      providesTags: ['Budget', 'Session'],
+    }),
+    lifeBasis: build.query<LifeBasisView, string>({
+      query: (positionId) => `positions/${positionId}/life`,
       providesTags: ['Budget', 'Session'],
     }),
     changeBudget: build.mutation<Changed, BudgetRequest>({
@@ -30,4 +34,4 @@ const budgetApi = api.injectEndpoints({
   }),
 });
 
-export const { useBudgetQuery, useChangeBudgetMutation, useSetWetsMutation } = budgetApi;
+export const { useBudgetQuery, useLifeBasisQuery, useChangeBudgetMutation, useSetWetsMutation } = budgetApi;

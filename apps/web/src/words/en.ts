@@ -12,6 +12,7 @@ import { orders } from './en/orders';
 import { outlook } from './en/outlook';
 import { pick } from './en/pick';
 import { rounds } from './en/rounds';
+import { life } from './en/life';
 import { station } from './en/station';
 import { startUp } from './en/start-up';
 import { takeoff } from './en/takeoff';
@@ -25,6 +26,7 @@ export const en = {
   ...pick,
   ...rounds,
   ...startUp,
+  ...life,
   ...station,
   ...catalogue,
   ...walk,

@@ -44,10 +44,11 @@ export class CompanyController {
   }
 }
 
-const companyView = ({ version, name, currency, houseRules, holdRules }: Company): CompanyView => ({
+const companyView = ({ version, name, currency, houseRules, holdRules, ownGates }: Company): CompanyView => ({
   version,
   name,
   currency,
   houseRules,
   holdRules,
+  ownGates,
 });

@@ -1,4 +1,4 @@
-import type { HouseRuleSettings, OwnHoldRules } from '@grevik/core';
+import type { HouseRuleSettings, OwnGates, OwnHoldRules } from '@grevik/core';
 import { Column, DataType, Default, Model, PrimaryKey, Table } from 'sequelize-typescript';
 
 @Table({ tableName: 'companies', underscored: true, timestamps: false })
@@ -26,6 +26,10 @@ export class Company extends Model {
   @Default({})
   @Column(DataType.JSONB)
   declare holdRules: OwnHoldRules;
+
+  /** What its own solid gates say; null where nothing was seen yet. */
+  @Column(DataType.JSONB)
+  declare ownGates: OwnGates | null;
 
   @Default(0)
   @Column(DataType.INTEGER)

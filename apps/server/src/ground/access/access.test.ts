@@ -122,6 +122,7 @@ const ENDPOINTS: Readonly<Record<string, readonly Role[] | 'anyone' | 'signed-in
   'PUT /api/budget': DECIDE,
   'PUT /api/positions/:id/wets': [...DECIDE, 'technician'],
   'GET /api/positions/:id/station': ALL,
+  'GET /api/positions/:id/life': ALL,
   'GET /api/positions/:id/station/levels': ALL,
   'PUT /api/positions/:id/station': ['owner', 'foreman'],
   'GET /api/positions/:id/photos/:photoId': ALL,

@@ -14,7 +14,9 @@ describe('the level recorder of the demo', () => {
     const visitor = await test.demo();
     const [job] = (await visitor.get('/api/jobs')).body as [{ id: string }];
     const { lines } = (await visitor.get(`/api/jobs/${job.id}/walk`)).body as JobWalkView;
-    const { id, condition } = lines.flatMap(({ positions }) => positions).find(({ tag }) => tag === 'LS-103')!;
+    const { id, condition } = lines
+      .flatMap(({ positions }) => positions)
+      .find(({ tag }) => tag === 'LS-103')!;
     expect(condition).toMatchObject({ holding: 'passes' });
     const station = async (): Promise<StationView> =>
       (await visitor.get(`/api/positions/${id}/station`)).body as StationView;

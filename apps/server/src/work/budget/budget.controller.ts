@@ -1,4 +1,11 @@
-import { BudgetQuery, BudgetRequest, type BudgetView, type Changed, WetsRequest } from '@grevik/contracts';
+import {
+  BudgetQuery,
+  BudgetRequest,
+  type BudgetView,
+  type Changed,
+  type LifeBasisView,
+  WetsRequest,
+} from '@grevik/contracts';
 import { Body, Controller, Get, Param, Put, Query, Res } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import type { Response } from 'express';
@@ -49,6 +56,16 @@ export class BudgetController {
   async print(@Query() { jobId }: BudgetQuery, @Res() response: Response): Promise<Sent<'application/pdf'>> {
     const { name, file } = await this.budgets.file(jobId, 'pdf');
     response.attachment(name).send(Buffer.from(file));
+  }
+
+  @ApiOperation({
+    summary:
+      'What the lives of valves at a position are worked out from: what the company saw, what gets wet, and the valve in service there.',
+  })
+  @May('look')
+  @Get('positions/:id/life')
+  life(@Param('id', IdPipe) id: string): Promise<LifeBasisView> {
+    return this.budgets.lifeAt(id);
   }
 
   @ApiOperation({

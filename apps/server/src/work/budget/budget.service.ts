@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { BudgetFile, BudgetRequest, BudgetView, Changed } from '@grevik/contracts';
+import type { BudgetFile, BudgetRequest, BudgetView, Changed, LifeBasisView } from '@grevik/contracts';
 import { type BudgetSettings, InvalidInput, type MovedByHand, STANDARD_BUDGET } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
@@ -11,6 +11,8 @@ import { currentCompanyId } from '../../ground/database/company-scope.js';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { Refusal } from '../../ground/errors/refusal.js';
 import { WorkThreads } from '../../ground/threads/work-threads.service.js';
+import { positionNotFound } from '../positions/position-not-found.js';
+import { Position } from '../positions/position.model.js';
 import { jobNotFound } from '../jobs/job-not-found.js';
 import { Job } from '../jobs/job.model.js';
 import type { BudgetFileTask } from './budget-files.js';
@@ -33,6 +35,7 @@ export class BudgetService {
     @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(Budget) private readonly budgets: typeof Budget,
     @InjectModel(Job) private readonly jobs: typeof Job,
+    @InjectModel(Position) private readonly positions: typeof Position,
     private readonly company: CompanyService,
     private readonly served: ServedValves,
     private readonly threads: WorkThreads,
@@ -52,6 +55,20 @@ export class BudgetService {
       moved: stored?.moved ?? {},
       currency,
       ...(await this.served.of(jobId)),
+    };
+  }
+
+  /** What lives at a position are worked out from. */
+  async lifeAt(positionId: string): Promise<LifeBasisView> {
+    const position = await this.positions.findByPk(positionId, { attributes: ['jobId'] });
+    if (!position) throw positionNotFound();
+    const stored =
+      (await this.budgets.findOne({ where: { subjectId: position.jobId } })) ??
+      (await this.budgets.findOne({ where: { subjectId: currentCompanyId() } }));
+    return {
+      settings: stored?.settings ?? STANDARD_BUDGET,
+      currency: (await this.company.current()).currency,
+      ...(await this.served.at(positionId)),
     };
   }
 

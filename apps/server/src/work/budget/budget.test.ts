@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { BudgetView, JobView, OwnChangeView } from '@grevik/contracts';
+import type { BudgetView, CompanyView, JobView, LifeBasisView, OwnChangeView } from '@grevik/contracts';
 import { STANDARD_BUDGET, budgetOf } from '@grevik/core';
 import ExcelJS from 'exceljs';
 import { type Agent, type TestApp, startTestApp } from '../../testing/test-app.js';
@@ -97,5 +97,41 @@ describe('budgets of replacements', () => {
     const stranger = await test.owner();
     await stranger.get('/api/budget').query({ jobId: job.id }).expect(404);
     expect(((await stranger.get('/api/budget')).body as BudgetView).valves).toEqual([]);
+  });
+
+  it('says of one position what lives there are worked out from, and of its valve in service', async () => {
+    const { valves, settings } = await budget(job.id);
+    const known = valves.find(({ tag }) => tag === 'CW-104')!;
+    const { body } = await owner.get(`/api/positions/${known.id}/life`).expect(200);
+    expect(body).toMatchObject({ settings, wets: 'floor-below', valve: { tag: 'CW-104', type: known.type } });
+    const { learned } = body as LifeBasisView;
+    expect(learned.reduce((sum, one) => sum + one.failed + one.working, 0)).toBeGreaterThan(0);
+    await owner.get(`/api/positions/${randomUUID()}/life`).expect(404);
+  });
+
+  it('lets the house rule on gates follow the company’s own gates from ten failures on', async () => {
+    const rule = async (): Promise<CompanyView['ownGates']> =>
+      ((await owner.get('/api/company').expect(200)).body as CompanyView).ownGates;
+    const gate = (await budget(job.id)).valves.find(
+      ({ type, failure }) => type === 'gate-solid' && !failure,
+    )!;
+    const write = (kind: string, at: number, found?: object) =>
+      owner
+        .post(`/api/positions/${gate.id}/entries`)
+        .send({
+          id: randomUUID(),
+          kind,
+          text: 'as found',
+          happenedAt: `${at}-06-01T08:00:00Z`,
+          ...(found && { found }),
+        })
+        .expect(201);
+    for (let year = 1990; year < 2014; year += 2) {
+      await write('replaced', year);
+      await write('found', year + 1, { type: 'gate-solid', turning: 'seized' });
+    }
+    expect(await rule()).toMatchObject({ option: 'on-sight' });
+    expect((await rule())!.failed).toBeGreaterThanOrEqual(10);
+    expect((await rule())!.medianYears).toBeLessThan(10);
   });
 });

@@ -21,9 +21,9 @@ export interface ServedRow {
   events: LifeEvent[] | null;
 }
 
-/** Positions of the company's jobs that are not archived, in the order of their lines. */
-export const readServedRows = (sequelize: Sequelize): Promise<ServedRow[]> =>
-  companyRows<ServedRow>(sequelize, SERVED);
+/** Positions of the company's jobs that are not archived, in the order of their lines. @param type only those where such a valve was found or picked */
+export const readServedRows = (sequelize: Sequelize, type?: ValveType): Promise<ServedRow[]> =>
+  companyRows<ServedRow>(sequelize, SERVED, { type: type ?? null });
 
 const SERVED = `
   SELECT p.id, p.tag, p.remarks, p.job_id AS "jobId", j.name AS "jobName", p.line_id AS "lineId", l.name AS "lineName", l.medium,
@@ -39,15 +39,17 @@ const SERVED = `
     LEFT JOIN LATERAL (
       SELECT jsonb_agg(jsonb_strip_nulls(jsonb_build_object(
         'at', to_char(happened_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"'),
+        'type', found_type,
         'replaced', CASE WHEN kind = 'replaced' THEN true END,
         'fails', CASE WHEN turning = 'seized' OR holding IN ('passes', 'leaks-by') THEN true END,
         'works', CASE WHEN kind = 'turned' OR turning IN ('freely', 'stiff') THEN true END))) AS events
       FROM (
-        SELECT kind, happened_at, coalesce(found->>'turning', visit->>'turning') AS turning,
+        SELECT kind, happened_at, NULLIF(found->>'type', 'nothing') AS found_type, coalesce(found->>'turning', visit->>'turning') AS turning,
           coalesce(found->>'holding', visit->>'holding') AS holding
         FROM entries
         WHERE company_id = p.company_id AND position_id = p.id AND kind IN ('found', 'visit', 'turned', 'replaced')
       ) seen
     ) e ON true
-  WHERE p.company_id = :companyId
+  WHERE p.company_id = :companyId AND (:type::text IS NULL OR m.type = :type OR p.condition->>'type' = :type
+    OR EXISTS (SELECT 1 FROM entries o WHERE o.company_id = p.company_id AND o.position_id = p.id AND o.found->>'type' = :type))
   ORDER BY j.name, l.place_in_job, p.place_on_line`;

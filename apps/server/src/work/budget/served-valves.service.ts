@@ -1,15 +1,13 @@
-import type { ModelView, ServedValveView } from '@grevik/contracts';
+import type { LifeBasisView, ModelView, ServedValveView } from '@grevik/contracts';
 import {
   type HouseRuleSettings,
   type LifeSeen,
   type ValveOutage,
   type ValveType,
-  livesSeen,
+  learnedByType,
   mustNotWait,
   priceEach,
   valveFailure,
-  valveInService,
-  valveLife,
   walkBeside,
   yearsBetween,
   yearsUnturned,
@@ -23,6 +21,7 @@ import { WorkThreads } from '../../ground/threads/work-threads.service.js';
 import { JobHouseRules } from '../jobs/job-house-rules.service.js';
 import { Walk } from '../walks/walk.model.js';
 import type { OutageLine } from './line-outages.js';
+import { type ValveHere, livesOf, valveHere, waterOf } from './lives-of.js';
 import { type ServedRow, readServedRows } from './served-rows.js';
 
 const MOST_MS = 20_000;
@@ -52,6 +51,26 @@ export class ServedValves {
     return {
       valves: served.map(({ row, valve }) => viewOf(row, valve, outages.get(row.id), models, now)),
       seen: all.flatMap(livesOf),
+    };
+  }
+
+  /** What is known of one position, and what the company saw at valves of all kinds. Nothing of a job that is archived. */
+  async at(positionId: string): Promise<ServedHere> {
+    const now = new Date();
+    const all = await readServedRows(this.sequelize);
+    const row = all.find(({ id }) => id === positionId);
+    if (!row) return NOTHING;
+    const outages = await this.outages(
+      all.filter(({ lineId }) => lineId === row.lineId),
+      now,
+    );
+    const outage = outages.find((one) => one.positionId === positionId);
+    const valve = valveHere(row);
+    return {
+      learned: learnedByType(all.flatMap(livesOf), row.medium),
+      wets: row.wets,
+      isBehindSeized: outage?.isBehindSeized ?? false,
+      valve: valve ? viewOf(row, valve, outage, await this.catalogue.list(), now) : null,
     };
   }
 
@@ -85,30 +104,8 @@ export class ServedValves {
   }
 }
 
-interface ValveHere {
-  type: ValveType;
-  since?: string;
-}
-
-function valveHere({
-  medium,
-  duty,
-  condition,
-  type,
-  handedOverAt,
-  events,
-}: ServedRow): ValveHere | undefined {
-  return valveInService({
-    medium,
-    duty,
-    condition,
-    ...(type !== null && { model: { type } }),
-    ...(handedOverAt !== null && { handedOverAt }),
-    entries: (events ?? []).flatMap(({ at, replaced }) =>
-      replaced ? [{ kind: 'replaced' as const, happenedAt: at }] : [],
-    ),
-  });
-}
+export type ServedHere = Pick<LifeBasisView, 'learned' | 'wets' | 'isBehindSeized' | 'valve'>;
+const NOTHING: ServedHere = { learned: [], wets: null, isBehindSeized: false, valve: null };
 
 function viewOf(
   row: ServedRow,
@@ -146,12 +143,6 @@ function viewOf(
   };
 }
 
-const waterOf = ({ duty: { hardWater, chloramine, aggressiveToBrass } }: ServedRow) => ({
-  ...(hardWater !== undefined && { hardWater }),
-  ...(chloramine !== undefined && { chloramine }),
-  ...(aggressiveToBrass !== undefined && { aggressiveToBrass }),
-});
-
 /** Of the model that is picked there; else of the cheapest of its type and size in the catalogue. */
 function priceOf(
   { modelId, duty }: ServedRow,
@@ -163,12 +154,4 @@ function priceOf(
   const [picked] = models.filter(({ id }) => id === modelId).flatMap(pricesOf);
   const alike = models.filter((model) => model.type === type && !model.retired).flatMap(pricesOf);
   return picked ?? (alike.length > 0 ? Math.min(...alike) : undefined);
-}
-
-function livesOf(row: ServedRow): LifeSeen[] {
-  const type = valveHere(row)?.type;
-  if (type === undefined) return [];
-  const { factor } = valveLife({ type, medium: row.medium, ...waterOf(row) });
-  const since = row.type === null ? undefined : (row.handedOverAt ?? undefined);
-  return livesSeen(type, since, row.events ?? [], factor);
 }

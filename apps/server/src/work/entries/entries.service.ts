@@ -14,6 +14,7 @@ import { Position } from '../positions/position.model.js';
 import { SIGNERS, signature } from '../../firm/people/signature.js';
 import { conditionFrom } from './condition-from.js';
 import { Entry } from './entry.model.js';
+import { OwnGatesService } from './own-gates.service.js';
 
 const SHOWN = 200;
 
@@ -23,6 +24,7 @@ export class EntriesService {
     @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(Entry) private readonly entries: typeof Entry,
     @InjectModel(Position) private readonly positions: typeof Position,
+    private readonly gates: OwnGatesService,
     private readonly log: ChangeLog,
   ) {}
 
@@ -95,6 +97,7 @@ export class EntriesService {
     const unique = rows.filter((row, at) => rows.findIndex(({ id }) => id === row.id) === at);
     for (const entry of await this.entries.bulkCreate(unique)) result.set(entry.id, { entry, isNew: true });
     await this.knowMore([...new Set(unique.map(({ positionId }) => positionId))], known);
+    await this.gates.after(unique);
     await this.log.recordAll(
       unique.map(({ id, kind, positionId }) => ({
         kind: 'entry',

@@ -1,10 +1,10 @@
-import { type HouseRuleSettings, houseRuleSettings } from '@grevik/core';
+import { type HouseRuleSettings, followedHouseRules, houseRuleSettings } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { CompanyService } from '../../firm/company/company.service.js';
 import { Job } from './job.model.js';
 
-/** The settings in force on a job: its own, else the company's, else the defaults. */
+/** The settings in force on a job: its own, else the company's, else what the company's own valves say, else the defaults. */
 @Injectable()
 export class JobHouseRules {
   constructor(
@@ -15,6 +15,10 @@ export class JobHouseRules {
   async of(jobId: string): Promise<HouseRuleSettings> {
     const company = await this.company.current();
     const job = await this.jobs.findByPk(jobId, { attributes: ['houseRules'] });
-    return houseRuleSettings({ ...company.houseRules, ...job?.houseRules });
+    return houseRuleSettings({
+      ...followedHouseRules(company.ownGates),
+      ...company.houseRules,
+      ...job?.houseRules,
+    });
   }
 }

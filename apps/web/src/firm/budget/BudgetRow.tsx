@@ -13,7 +13,7 @@ import { useWords } from '../../words';
 import styles from './Budget.module.css';
 import { WetsField } from './WetsField';
 
-const SurvivalChart = lazy(() => import('./SurvivalChart'));
+const SurvivalChart = lazy(() => import('../../kit/life/SurvivalChart'));
 
 interface BudgetRowProps {
   line: BudgetLine;

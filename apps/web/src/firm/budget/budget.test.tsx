@@ -15,7 +15,7 @@ jest.mock('./plan-in-worker', () => ({
   }),
 }));
 jest.mock('./BudgetCharts', () => ({ __esModule: true, default: () => null }));
-jest.mock('./SurvivalChart', () => ({ __esModule: true, default: () => null }));
+jest.mock('../../kit/life/SurvivalChart', () => ({ __esModule: true, default: () => null }));
 
 const valve = (tag: string, more: Partial<ServedValveView> = {}): ServedValveView => ({
   ...{ id: tag, tag, remarks: 'Café branch', type: 'gate-solid', medium: 'potable-cold', dn: 20, price: 40 },

@@ -9,8 +9,10 @@ import { failureText } from '../../store/failure';
 import { useMay } from '../../store/people-api';
 import { useTakeJobOptionsMutation, useTakeOptionsMutation } from '../../store/walk-api';
 import { useWords } from '../../words';
+import { rulesOnJob } from '../../kit/company-rules';
 import { CurrencyField } from './CurrencyField';
 import styles from './HouseRulesPage.module.css';
+import { OwnGatesSaid } from './OwnGatesSaid';
 import { HoldRules } from './HoldRules';
 import { WhatWouldChange } from './WhatWouldChange';
 
@@ -28,13 +30,14 @@ export function HouseRulesPage() {
   const words = useWords();
   const job = jobs.data?.find(({ id }) => id === query.get('job'));
   const settings = useMemo(
-    () => houseRuleSettings({ ...company.data?.houseRules, ...job?.houseRules }),
-    [company.data?.houseRules, job?.houseRules],
+    () => (company.data ? rulesOnJob(company.data, job) : houseRuleSettings()),
+    [company.data, job],
   );
   const failed = [company, jobs].find(({ isError }) => isError);
   if (failed) return <Failure error={failed.error} retry={() => void failed.refetch()} />;
   if (!company.data || !jobs.data) return <Loading what={words('houseRules.title')} />;
-  const { houseRules: ofCompany, version: ofCompanyVersion } = company.data;
+  const { data: whole } = company;
+  const { houseRules: ofCompany, version: ofCompanyVersion } = whole;
   const own = job ? job.houseRules : ofCompany;
   const isBusy = taking.isLoading || takingForJob.isLoading;
   const error = taking.error ?? takingForJob.error;
@@ -75,11 +78,12 @@ export function HouseRulesPage() {
       {(Object.keys(HOUSE_RULES) as HouseRule[]).map((rule) => {
         const { question, options: all, default: usual } = HOUSE_RULES[rule];
         const isOwn = job !== undefined && rule in job.houseRules;
-        const byCompany = houseRuleSettings(ofCompany)[rule];
+        const byCompany = rulesOnJob(whole, undefined)[rule];
         return (
           <div key={rule} className={styles.pair}>
             <fieldset className={styles.rule} disabled={!mayTake || isBusy}>
               <legend>{question}</legend>
+              {rule === 'gate-life' && <OwnGatesSaid company={whole} />}
               {job && (
                 <label data-taken={!isOwn || undefined}>
                   <Radio

@@ -11,6 +11,7 @@ const COMPANY: CompanyView = {
   name: 'Quay works',
   currency: 'USD',
   houseRules: {},
+  ownGates: null,
   holdRules: { sprinkler: { holdS: 10_800, source: 'Fire marshal' } },
 };
 

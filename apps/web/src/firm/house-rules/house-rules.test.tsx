@@ -87,4 +87,24 @@ describe('the house rules', () => {
     expect(balls.getByRole('link', { name: 'CW-103' })).toBeVisible();
     expect(balls.getByText(/first choice Ostrand 21P, then none/)).toBeVisible();
   });
+
+  it.each([
+    [{ failed: 3, working: 40, medianYears: 14, option: null }, {}, /From 10 failures on/, 'planned'],
+    [{ failed: 12, working: 4, medianYears: 7, option: 'on-sight' }, {}, /The rule follows them/, 'on-sight'],
+    [
+      { failed: 12, working: 4, medianYears: 7, option: 'on-sight' },
+      { 'gate-life': 'planned' },
+      /They speak for/,
+      'planned',
+    ],
+  ])('with own gates %j and chosen %j say %s', async (ownGates, houseRules, said, option) => {
+    serve((asked) =>
+      asked.path === '/api/company' ? { body: { ...company, houseRules, ownGates } } : answers(asked),
+    );
+    show(<HouseRulesPage />);
+    const gates = within(await screen.findByRole('group', { name: 'May a building have gate valves?' }));
+    expect(gates.getByText(said)).toBeVisible();
+    const chosen = { planned: /^Replace faulty gates now/, 'on-sight': /^Replace every gate found/ }[option];
+    expect(gates.getByRole('radio', { name: chosen! })).toBeChecked();
+  });
 });

@@ -1,10 +1,11 @@
 import type { JobWalkView, ModelView, OrdersView } from '@grevik/contracts';
-import { type HouseRuleSettings, houseRuleSettings } from '@grevik/core';
+import { type HouseRuleSettings } from '@grevik/core';
 import { Button } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
+import { rulesOnJob } from '../../kit/company-rules';
 import { useCatalogueQuery, useCompanyQuery, useJobQuery } from '../../store/api';
 import { useDraftIds } from '../../store/draft-ids';
 import { failureText } from '../../store/failure';
@@ -45,7 +46,7 @@ export function OrdersPage() {
       orders={orders.data}
       walk={walk.data}
       models={catalogue.data}
-      settings={houseRuleSettings({ ...company.data.houseRules, ...job.data.houseRules })}
+      settings={rulesOnJob(company.data, job.data)}
     />
   );
 }

@@ -42,6 +42,8 @@ interface ColumnTableProps {
   /** Where each column stands for a type: its models and a way to them. */
   types?: ReadonlyMap<string, TypeColumn<ModelView>>;
   openType?: (type: ValveType) => void;
+  /** What a column costs over the years. */
+  overYears?: (column: ModelColumn) => ReactNode;
 }
 
 /** The candidates side by side: the eye goes down a column, the foreman compares along a row. */
@@ -59,6 +61,7 @@ export function ColumnTable({
   margins,
   types,
   openType,
+  overYears,
 }: ColumnTableProps) {
   const words = useWords();
   const cheapest = Math.min(...columns.map(({ size, life }) => costOf(size, life, alike).overJob));
@@ -128,7 +131,9 @@ export function ColumnTable({
     {
       id: 'price',
       label: words('lineUp.price'),
-      cell: (column) => <Price column={column} alike={alike} cheapest={cheapest} money={money} />,
+      cell: (column) => (
+        <Price column={column} alike={alike} cheapest={cheapest} money={money} over={overYears?.(column)} />
+      ),
     },
   ];
   return (

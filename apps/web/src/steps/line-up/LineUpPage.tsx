@@ -40,6 +40,8 @@ import { Trying } from './Trying';
 import { AskFirst } from '../../kit/outlook/AskFirst';
 import { pickContext } from './pick-context';
 import { soFar, useAhead } from '../../kit/outlook/useAhead';
+import { OverYears } from './life/OverYears';
+import { useCandidateCosts } from './life/useCandidateCosts';
 import { PhoneBar } from './PhoneBar';
 import { PickDialog } from './PickDialog';
 import { Tray } from './Tray';
@@ -117,6 +119,7 @@ export function LineUpPage() {
     setCompared((before) =>
       before.includes(id) ? before.filter((of) => of !== id) : [...before, id].slice(-MOST_COMPARED),
     );
+  const { basis, costs } = useCandidateCosts({ line, position, settings }, shown);
   const lineAt = `/jobs/${line.jobId}/lines/${line.id}`;
   const tagAt = encodeURIComponent(position.tag);
   const size = figures.size(duty.dn);
@@ -211,6 +214,13 @@ export function LineUpPage() {
                 margins={margins ?? NOT_YET}
                 {...(isByType && { types: new Map(types.map((one) => [one.best.model.id, one])) })}
                 openType={setOpenType}
+                overYears={({ model }) => (
+                  <OverYears
+                    cost={costs?.get(model.id)}
+                    currency={basis?.currency}
+                    at={`${lineAt}/life/${tagAt}?of=${[model.id, ...shown.map((one) => one.model.id).filter((id) => id !== model.id)].slice(0, MOST_COMPARED).join(',')}`}
+                  />
+                )}
                 pickedId={position.pick?.modelId}
                 alike={alike}
                 money={money}

@@ -1,4 +1,5 @@
 import { type Cost, costOf } from '@grevik/core';
+import type { ReactNode } from 'react';
 import { useWords } from '../../words';
 import styles from './ColumnTable.module.css';
 import type { ModelColumn } from '../../kit/outlook/model-column';
@@ -10,10 +11,12 @@ interface PriceProps {
   /** What the cheapest column costs over the job. */
   cheapest: number;
   money: (amount: number) => string;
+  /** Over the years with visits and failures; left out until it is worked out. */
+  over?: ReactNode;
 }
 
 /** What it costs: one, a year of its life, all alike on the job, and how far that is from the cheapest. */
-export function Price({ column: { size, life }, alike, cheapest, money }: PriceProps) {
+export function Price({ column: { size, life }, alike, cheapest, money, over }: PriceProps) {
   const words = useWords();
   const cost: Cost = costOf(size, life, alike);
   const [low, high] = life.years;
@@ -39,6 +42,7 @@ export function Price({ column: { size, life }, alike, cheapest, money }: PriceP
       )}
       <div>{words('lineUp.perYear', { money: money(cost.perYear) })}</div>
       <div>{job.join(', ')}</div>
+      {over}
     </>
   );
 }

@@ -3,6 +3,7 @@ import { useLineFrame } from '../../shell/useLineFrame';
 import { useHistoryQuery } from '../../store/log-api';
 import { useWords } from '../../words';
 import { EntryForm } from './EntryForm';
+import { Expected } from './Expected';
 import { Happened } from './Happened';
 import { Life } from './Life';
 import styles from './LogPage.module.css';
@@ -21,6 +22,7 @@ export function LogPage() {
       {data && (
         <Life entries={data.entries} positionId={position.id} tag={position.tag} photos={position.photos} />
       )}
+      <Expected position={position} />
       {data && <Happened history={data} models={models} />}
     </div>
   );

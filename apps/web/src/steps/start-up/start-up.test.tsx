@@ -54,6 +54,7 @@ const COMPANY: CompanyView = {
   name: 'Quay works',
   currency: 'USD',
   houseRules: {},
+  ownGates: null,
   holdRules: {},
 };
 

@@ -208,6 +208,12 @@ export const walk = {
     job: '{{name}} only',
     asCompany: 'Same as the company: {{says}}',
     whatIf: 'What another option would change in {{job}}',
+    ownGates:
+      'Your own gates: {{failed}} failed, {{working}} known to work, half of them failed after {{years}} years. The rule follows them: {{says}} Choose an option to go by that instead.',
+    ownGatesElse:
+      'Your own gates: {{failed}} failed, {{working}} known to work, half of them failed after {{years}} years. They speak for: {{says}}',
+    ownGatesFew:
+      'Your own gates: {{failed}} failed, {{working}} known to work. From {{from}} failures on the rule follows them where no option is chosen.',
     which: 'Show the positions',
     working: 'Calculating …',
     moves_zero: 'changes nothing there.',

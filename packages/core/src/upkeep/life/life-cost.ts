@@ -96,3 +96,18 @@ function crossing(one: readonly number[], other: readonly number[]): number | un
   const year = apart.findIndex((difference, at) => at > 0 && start !== 0 && Math.sign(difference) !== start);
   return year === -1 ? undefined : year;
 }
+
+/**
+ * Present cost of an option at the end of each year, the first in year 0: bought and put in.
+ *
+ * @param option       as costed
+ * @param discountRate a year, as a share
+ *
+ * @example
+ * runningCosts(lifeCost(given).options[0], 0.04)[0] // what it costs before it has served a day
+ */
+export function runningCosts(option: CostedOption, discountRate: number): number[] {
+  const years = option.byYear.map(({ year, cost }) => cost / (1 + discountRate) ** year);
+  const first = option.presentCost - years.reduce((sum, cost) => sum + cost, 0);
+  return years.reduce((running, cost) => [...running, (running[running.length - 1] ?? 0) + cost], [first]);
+}

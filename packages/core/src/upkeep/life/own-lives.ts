@@ -1,4 +1,6 @@
 import type { ValveType } from '../../ground/valves/index.js';
+import type { Medium } from '../../ground/media/index.js';
+import { typicalLife } from './typical-lives.js';
 import type { LifeSpread } from './renewal.js';
 import type { ValveLife } from './valve-life.js';
 
@@ -55,6 +57,40 @@ export function learnedFrom(seen: readonly LifeSeen[]): (type: ValveType, shape:
   };
 }
 
+/** What the company saw at valves of a type, added up for a shape. */
+export interface LearnedOfType extends Learned {
+  type: ValveType;
+  shape: number;
+}
+
+/**
+ * What the company saw, added up for each type in some medium: little enough to be sent where all that was seen is not.
+ *
+ * @param seen   valves of the company, of any type
+ * @param medium of the place that asks
+ *
+ * @example
+ * learnedByType([{ type: 'ball', ageYears: 10, failed: true, factor: 1 }], 'potable-cold')[0]?.failed // 1
+ */
+export function learnedByType(seen: readonly LifeSeen[], medium: Medium): LearnedOfType[] {
+  const learned = learnedFrom(seen);
+  return [...new Set(seen.map(({ type }) => type))].flatMap((type) => {
+    const shapes = new Set([true, false].map((isExercised) => typicalLife(type, medium, isExercised).shape));
+    return [...shapes].map((shape) => ({ type, shape, ...learned(type, shape) }));
+  });
+}
+
+/**
+ * The same as {@link learnedFrom}, of what was added up before.
+ *
+ * @example
+ * learnedIn([])('ball', 3).failed // 0
+ */
+export const learnedIn =
+  (learned: readonly LearnedOfType[]) =>
+  (type: ValveType, shape: number): Learned =>
+    learned.find((one) => one.type === type && one.shape === shape) ?? { failed: 0, working: 0, exposure: 0 };
+
 /** What the usual life counts for: so many failures seen. */
 const USUAL_COUNTS = 3;
 /** Of the normal distribution: a tenth lies beyond it. */
@@ -98,7 +134,7 @@ function gammaQuantile(count: number, normal: number): number {
 }
 
 /** From so many failures of solid gates on, the firm’s own numbers say which side of the house rule they speak for. */
-const OWN_FROM = 10;
+export const OWN_GATES_FROM = 10;
 const LASTING_YEARS = 20;
 const SHORT_YEARS = 10;
 
@@ -115,7 +151,7 @@ export function ownGateLife({
   failed,
   medianYears,
 }: CorrectedLife): 'exercised' | 'planned' | 'on-sight' | undefined {
-  if (failed < OWN_FROM) return undefined;
+  if (failed < OWN_GATES_FROM) return undefined;
   if (medianYears >= LASTING_YEARS) return 'exercised';
   return medianYears < SHORT_YEARS ? 'on-sight' : 'planned';
 }

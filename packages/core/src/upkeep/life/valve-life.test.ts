@@ -116,17 +116,18 @@ describe('a life corrected by what the company saw', () => {
 describe('what a log says on lives', () => {
   it('counts a failure at its first finding, the next valve from its own day, and what works as lasting so long', () => {
     const lives = livesSeen(
-      'ball',
-      '2000-01-01T00:00:00Z',
       [
+        { at: '2000-01-01T00:00:00Z', replaced: true },
         { at: '2014-06-01T00:00:00Z', replaced: true },
-        { at: '2010-01-01T00:00:00Z', fails: true },
+        { at: '2010-01-01T00:00:00Z', type: 'gate-solid', fails: true },
         { at: '2012-01-01T00:00:00Z', fails: true },
         { at: '2005-01-01T00:00:00Z', works: true },
         { at: '2026-06-01T00:00:00Z', works: true },
       ],
-      0.7,
+      'ball',
+      (type) => (type === 'ball' ? 1 : 0.7),
     );
+    expect(lives.map(({ type }) => type)).toEqual(['gate-solid', 'ball']);
     expect(lives.map(({ ageYears, failed }) => [Math.round(ageYears), failed])).toEqual([
       [10, true],
       [12, false],
@@ -135,6 +136,13 @@ describe('what a log says on lives', () => {
   });
 
   it('says nothing where nobody knows when the valve was put in', () => {
-    expect(livesSeen('ball', undefined, [{ at: '2010-01-01', fails: true }], 1)).toEqual([]);
+    expect(livesSeen([{ at: '2010-01-01', fails: true }], 'ball', () => 1)).toEqual([]);
+    // What stood there before is of no type that anybody wrote down.
+    const before = [
+      { at: '2000-01-01', replaced: true },
+      { at: '2010-01-01', fails: true },
+      { at: '2011-01-01', replaced: true },
+    ];
+    expect(livesSeen(before, 'ball', () => 1)).toEqual([]);
   });
 });

@@ -2,7 +2,8 @@ import type { Medium } from '../../ground/media/index.js';
 import { isFuelGas } from '../../ground/media/index.js';
 import type { ValveType } from '../../ground/valves/index.js';
 import { type CorrectedLife, type Learned, correctedLife, valveLife } from '../life/index.js';
-import { type BudgetSettings, type Wets, WETS_WORDS, hoursToChange } from './budget-settings.js';
+import { type BudgetSettings, type Wets, hoursToChange } from './budget-settings.js';
+import { valveFailureCost } from './failure-cost.js';
 import { type PlannedValve, chanceInYearFromAge } from './planning-costs.js';
 
 /** A valve in service, as a budget sees it. */
@@ -77,25 +78,20 @@ export function budgetValve(
   const usual = valveLife(served);
   const life = correctedLife(usual, learned(type, usual.shape));
   const plannedAge = Math.max(ageYears ?? 0, isFailed ? FAILED_LIVES * life.medianYears : 0);
-  const { wets, isAssumed } = wetsOf(served);
-  const hours = hoursToChange(dn);
-  const damage = settings.damage[wets];
-  const failure = {
-    replaceCost: price + settings.emergencyCall + hours * settings.hourlyRate * settings.emergencyTimes,
-    damageCost: damage.cost * (served.isBehindSeized ? settings.seizedTimes : 1),
-    // Gas that leaks floods nothing: what it does is no matter of money and stands above the plan.
-    chance: isFuelGas(served.medium) ? 0 : damage.chance,
-  };
+  const { failure, isWetsAssumed, because } = valveFailureCost(
+    { ...served, price, floods: !isFuelGas(served.medium) },
+    settings,
+  );
   return {
     isFailed,
     ageYears,
-    valve: { id, ageYears: plannedAge, life, cost: price + hours * settings.hourlyRate, failure },
+    valve: { id, ageYears: plannedAge, life, cost: price + hoursToChange(dn) * settings.hourlyRate, failure },
     life,
     chanceThisYear: chanceInYearFromAge(life, plannedAge, 1),
     consequence: failure.replaceCost + failure.chance * failure.damageCost,
     assumed: [
       ...(served.ageYears === undefined && ageYears !== undefined ? (['age'] as const) : []),
-      ...(isAssumed ? (['wets'] as const) : []),
+      ...(isWetsAssumed ? (['wets'] as const) : []),
     ],
     because: [
       ...(isFailed ? ['found failed: taken as worn as one of twice the usual life'] : []),
@@ -103,15 +99,7 @@ export function budgetValve(
       ...(life.failed + life.working > 0
         ? [`own valves of this type: ${life.failed} failed, ${life.working} known to work`]
         : []),
-      `gets wet: ${WETS_WORDS[wets]}${isAssumed ? ' (taken by its place, nobody was asked)' : ''}`,
-      ...(served.isBehindSeized ? ['the shut-off before it does not turn'] : []),
+      ...because,
     ],
   };
-}
-
-/** What gets wet: as somebody said, else by its place. */
-function wetsOf({ wets, place }: ServedValve): { wets: Wets; isAssumed: boolean } {
-  if (wets !== undefined) return { wets, isAssumed: false };
-  const isOutside = place === 'outdoors' || place === 'pit' || place === 'buried';
-  return { wets: isOutside ? 'outdoors' : 'bare-room', isAssumed: true };
 }

@@ -45,10 +45,7 @@ describe('a valve in a budget', () => {
     const taken = figured({ ageYears: undefined }, { ...STANDARD_BUDGET, ageIfUnknown: 30 });
     expect(taken.valve.ageYears).toBe(30);
     expect(taken.assumed).toEqual(['age']);
-    const failed = figured(
-      { ageYears: undefined, isFailed: true },
-      { ...STANDARD_BUDGET, ageIfUnknown: 30 },
-    );
+    const failed = figured({ ageYears: undefined, isFailed: true }, { ...STANDARD_BUDGET, ageIfUnknown: 30 });
     expect(failed).toMatchObject({ ageYears: 30, assumed: ['age'] });
   });
 

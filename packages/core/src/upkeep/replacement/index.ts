@@ -23,6 +23,12 @@ export {
   HOURS_TO_CHANGE,
   hoursToChange,
 } from './budget-settings.js';
+export {
+  type CandidatePlace,
+  type CostedCandidate,
+  type CostedValve,
+  candidateCost,
+} from './candidate-cost.js';
 export { type BudgetedValve, type NotPlanned, type ServedValve, budgetValve } from './budget-valve.js';
 export {
   type Budget,

@@ -9,9 +9,9 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { AXIS, CURVE, GRID, PLOT, marks, under } from '../../kit/chart/chart-parts';
+import { AXIS, CURVE, GRID, PLOT, marks, under } from '../chart/chart-parts';
 import { useWords } from '../../words';
-import styles from './Budget.module.css';
+import styles from './SurvivalChart.module.css';
 
 const HEIGHT = 150;
 const POINTS = 40;
