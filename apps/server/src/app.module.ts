@@ -16,6 +16,7 @@ import { DueModule } from './work/due/due.module.js';
 import { DevicesModule } from './work/devices/devices.module.js';
 import { LinesModule } from './work/lines/lines.module.js';
 import { OrdersModule } from './work/orders/orders.module.js';
+import { OwnerPagesModule } from './work/owner-pages/owner-pages.module.js';
 import { PeopleModule } from './firm/people/people.module.js';
 import { PhotosModule } from './work/photos/photos.module.js';
 import { PriceDeskModule } from './stand-ins/price-desk/price-desk.module.js';
@@ -62,6 +63,7 @@ export class AppModule {
         ArchiveModule,
         CatalogueModule,
         OrdersModule,
+        OwnerPagesModule,
         PriceDeskModule,
         StartUpsModule,
         StationsModule,

@@ -24,6 +24,7 @@ export const router = createBrowserRouter([
       { path: '/water', element: <Moved to="/emergency" /> },
       { path: '/counter', element: <Moved to="/parts-list" /> },
       screen('/emergency', async () => (await import('./emergency/EmergencyPage')).EmergencyPage),
+      screen('/owner', async () => (await import('./owner/OwnerPage')).OwnerPage),
       screen('/join', async () => (await import('./firm/people/JoinPage')).JoinPage),
       {
         element: <SignedIn />,
@@ -116,6 +117,10 @@ export const router = createBrowserRouter([
                   screen(
                     'chart/:tag?',
                     async () => (await import('./steps/start-up/ValveChartPage')).ValveChartPage,
+                  ),
+                  screen(
+                    'owner/:tag?',
+                    async () => (await import('./steps/owner/OwnerOfferPage')).OwnerOfferPage,
                   ),
                   screen('log/:tag?', async () => (await import('./steps/log/LogPage')).LogPage),
                   screen(

@@ -11,6 +11,7 @@ export * from './error-body.js';
 export * from './job.js';
 export * from './line.js';
 export * from './order.js';
+export * from './owner-page.js';
 export * from './person.js';
 export * from './position.js';
 export * from './photo.js';

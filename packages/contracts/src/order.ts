@@ -6,7 +6,6 @@ import {
   type ValveSpec,
   type Field,
   type ValueOf,
-  InvalidInput,
   ORDER_STATES,
   list,
   number,
@@ -37,23 +36,11 @@ import {
 } from 'class-validator';
 import { Described } from './described.js';
 import { VersionedRequest } from './position.js';
+import { uuid } from './uuid.js';
 
 /** Most lines that come in one list. */
 export const MOST_ORDER_LINES = 5_000;
 const MOST_PIECES = 1_000_000;
-const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/i;
-const uuid: Field<string> = {
-  takes: 'a UUID',
-  schema: { type: 'string', format: 'uuid' },
-  read(value, path) {
-    if (typeof value !== 'string' || !UUID.test(value))
-      throw new InvalidInput(
-        path,
-        `${path} is ${JSON.stringify(value)?.slice(0, 60) ?? 'missing'}: give a UUID.`,
-      );
-    return value;
-  },
-};
 /** A note may be empty. */
 const note: Field<string> = {
   takes: 'a text of at most 500 characters',

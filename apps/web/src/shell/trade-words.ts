@@ -9,6 +9,7 @@ export const SCREEN_WORDS = {
   'hook-up': 'connection joint press solder sweat thread flange fittings kit',
   order: 'order line quote spec specification',
   'start-up': 'commissioning test pressure hold flush purge disinfect hand over valve chart',
+  owner: 'householder building manager customer offer options link',
   log: 'history record entry turns seized',
   schedule: 'valve list csv print',
   orders: 'purchase supplier quote request receiving delivery',

@@ -131,6 +131,9 @@ export function usePlaces(showKeys: () => void): Place[] {
         : STEPS.map((step) =>
             screen(words(`steps.${step}`), `/jobs/${jobId}/lines/${line}/${step}${at}`, step),
           )),
+      ...(line === undefined
+        ? []
+        : [screen(words('owner.title'), `/jobs/${jobId}/lines/${line}/owner${at}`, 'owner')]),
       ...(jobId !== undefined && mayBring
         ? [screen(words('walkList.title'), `/jobs/${jobId}/walk`, 'walk-list')]
         : []),

@@ -101,6 +101,7 @@ export const api = createApi({
     'Samples',
     'Devices',
     'Station',
+    'OwnerPages',
     'Due',
     'Rounds',
     'Budget',

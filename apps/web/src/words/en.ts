@@ -13,6 +13,7 @@ import { outlook } from './en/outlook';
 import { pick } from './en/pick';
 import { rounds } from './en/rounds';
 import { life } from './en/life';
+import { owner } from './en/owner';
 import { station } from './en/station';
 import { startUp } from './en/start-up';
 import { takeoff } from './en/takeoff';
@@ -27,6 +28,7 @@ export const en = {
   ...rounds,
   ...startUp,
   ...life,
+  ...owner,
   ...station,
   ...catalogue,
   ...walk,

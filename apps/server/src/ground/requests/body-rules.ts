@@ -19,6 +19,7 @@ const SIGNED_OUT: readonly (readonly [path: RegExp, rule: BodyRule])[] = [
   [/^\/api\/calc\//, bytes(MB)],
   [/^\/api\/(?:session|people\/invitations\/(?:look|accept))(?:\/|$)/, json(16 * KB, 100)],
   [/^\/api\/price-desk\//, json(4 * MB, 100_000)],
+  [/^\/api\/owner\/[\w-]+\/answers\/?$/, json(4 * KB, 20)],
   // A report without a key that is known was refused before its body.
   [/^\/api\/devices\/(samples|levels)\/?$/, json(MB, 6 * MOST_PUSHED_SAMPLES + 100)],
 ];

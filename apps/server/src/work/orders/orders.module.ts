@@ -31,6 +31,6 @@ import { ArchivedOrders } from './archived-orders.service.js';
     SupplierDesk,
     ArchivedOrders,
   ],
-  exports: [ReadOrders, ArchivedOrders],
+  exports: [OrdersService, ReadOrders, ArchivedOrders],
 })
 export class OrdersModule {}

@@ -120,6 +120,16 @@ export class PositionsService {
     });
   }
 
+  /** Throws where a model is ruled out at a position, retired, or not made in its size. */
+  async requirePickable(position: Position, modelId: string): Promise<void> {
+    await this.defensible(position, modelId);
+  }
+
+  /** What flows at a position. */
+  async mediumOf({ lineId }: Position): Promise<Duty['medium']> {
+    return (await this.lines.findByPk(lineId, { rejectOnEmpty: true })).medium;
+  }
+
   /** Judges a model for a position, and until when that holds. What is ruled out cannot be picked. */
   private async defensible(
     position: Position,

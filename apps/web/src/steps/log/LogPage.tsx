@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
 import { useLineFrame } from '../../shell/useLineFrame';
 import { useHistoryQuery } from '../../store/log-api';
@@ -10,12 +11,18 @@ import styles from './LogPage.module.css';
 
 /** What was written and changed at a position, newest first; and room to write the next. */
 export function LogPage() {
-  const { position, models } = useLineFrame();
+  const { line, position, models } = useLineFrame();
   const { data, error, isError, refetch } = useHistoryQuery(position.id);
   const words = useWords();
   return (
     <div className={styles.page}>
       <h1>{words('log.title', { tag: position.tag })}</h1>
+      <Link
+        className="no-print"
+        to={`/jobs/${line.jobId}/lines/${line.id}/owner/${encodeURIComponent(position.tag)}`}
+      >
+        {words('owner.title')}
+      </Link>
       <EntryForm key={position.id} position={position} />
       {isError && <Failure error={error} retry={() => void refetch()} />}
       {!data && !isError && <Loading what={words('log.what')} />}

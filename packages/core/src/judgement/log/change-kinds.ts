@@ -117,6 +117,12 @@ const TABLE = {
     needs: 'house-rules',
     isUndoable: true,
   },
+  'owner-page': {
+    of: 'position',
+    words: (tag) => `Page for the owner at ${tag}`,
+    needs: 'order',
+    isShown: true,
+  },
   station: {
     of: 'position',
     words: (tag) => `Station of ${tag}`,

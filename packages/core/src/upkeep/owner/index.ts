@@ -1,0 +1,2 @@
+export { type OwnerCosts, type OwnerPrice, ownerPrice } from './owner-price.js';
+export { type OwnerFacts, type OwnerWords, ownerWords } from './owner-words.js';
