@@ -146,6 +146,21 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page.getByText('What this rests on').first().click();
     await expect(page.getByRole('figure', { name: 'Valves of this kind' })).toBeVisible();
   },
+  'station log': async (page) => {
+    await openWalk(page, 'Lift station main');
+    await page.goto(page.url().replace(/\/walk.*/, '/bench/LS-103?of=station-log'));
+    await expect(page.getByRole('figure', { name: 'Level of the well over time' })).toBeVisible();
+  },
+  'life cost': async (page) => {
+    await openWalk(page, 'Domestic cold');
+    await page.goto(page.url().replace(/\/walk.*/, '/life/CW-104'));
+    await expect(page.getByRole('figure', { name: 'Cost so far' })).toBeVisible();
+  },
+  'page for the owner': async (page) => {
+    await openWalk(page, 'Domestic cold');
+    await page.goto(page.url().replace(/\/walk.*/, '/owner/CW-103'));
+    await expect(page.getByRole('textbox', { name: 'What was found' })).toBeVisible();
+  },
   devices: async (page) => {
     await page.goto('/devices');
     await expect(page.getByRole('article').first()).toBeVisible();

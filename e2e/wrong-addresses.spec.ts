@@ -14,6 +14,8 @@ const STEPS = [
   'start-up',
   'chart',
   'log',
+  'life',
+  'owner',
   'schedule',
 ];
 
@@ -25,6 +27,8 @@ function wrongAddresses(line: string): string[] {
     `/catalogue/models/${NOBODY}`,
     '/catalogue/models/no-id',
     '/catalogue/types/gate-of-horn',
+    '/owner',
+    '/owner#nothing',
     '/join',
     '/join?token=nothing',
     ...[NOBODY, 'no-id'].flatMap((id) => [

@@ -27,15 +27,6 @@ const PICTURES = {
       await moveHandle(page, 62);
     },
   },
-  'line-up-dark': {
-    size: DESK,
-    dark: true,
-    go: async (page) => {
-      await openLine(page, 'Buried service');
-      await page.locator('[data-tag="BS-103"]').click();
-      await moveHandle(page, 70);
-    },
-  },
   compare: {
     size: DESK,
     go: async (page) => {
@@ -165,6 +156,20 @@ const PICTURES = {
       await openPosition(page, 'CW-103');
       await page.getByRole('link', { name: 'Emergency' }).click();
       await page.getByRole('button', { name: 'Bakery café' }).first().click();
+    },
+  },
+  'phone-owner': {
+    size: PHONE,
+    go: async (page) => {
+      await openPosition(page, 'CW-103');
+      await page.goto(page.url().replace('/line-up/', '/owner/'));
+      const parts = page.getByRole('textbox', { name: /^Parts beside/ });
+      await parts.first().waitFor();
+      for (const one of await parts.all()) await one.fill('8.50');
+      await page.getByRole('button', { name: 'Make the link' }).click();
+      await page.goto((await page.getByText(/\/owner#/).textContent()) ?? '');
+      await page.reload();
+      await page.getByText('Move the handle').waitFor();
     },
   },
   'phone-line-up': {

@@ -1,4 +1,4 @@
-import type { ChangeKind, HookUpChoices, PositionDuty } from '@grevik/core';
+import type { ChangeKind, HookUpChoices, PositionDuty, Wets } from '@grevik/core';
 import type { PickView } from './line.js';
 
 interface ChangeBase {
@@ -32,6 +32,9 @@ export type PositionChangeView = ChangeBase &
     | { kind: 'hook-up'; before: HookUpChoices; after: HookUpChoices }
     | { kind: 'place'; before: PlaceKept | null; after: PlaceKept | null }
     | { kind: 'photo'; before: null; after: { photoId: string } }
+    | { kind: 'wets'; before: { wets: Wets | null }; after: { wets: Wets | null } }
+    | { kind: 'station'; before: object | null; after: { deviceId: string | null } }
+    | { kind: 'owner-page'; before: null; after: { page: 'made' | 'withdrawn' } }
   );
 
 /** One of a person's own last changes, anywhere. */

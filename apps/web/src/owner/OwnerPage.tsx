@@ -1,6 +1,6 @@
 import type { OwnerPageView } from '@grevik/contracts';
 import { Button } from '@mui/material';
-import { useLocation } from 'react-router';
+import { Link, useLocation } from 'react-router';
 import { Failure, Loading, Notice } from '../kit/Notice';
 import { dateWords } from '../kit/when';
 import { useOwnerPageQuery } from '../store/owner-api';
@@ -13,7 +13,8 @@ export function OwnerPage() {
   const key = useLocation().hash.slice(1);
   const words = useWords();
   const { data: page, error, isError, refetch } = useOwnerPageQuery(key, { skip: key === '' });
-  if (key === '') return <Notice title={words('owner.cut')} />;
+  if (key === '')
+    return <Notice title={words('owner.cut')} action={<Link to="/">{words('app.openJobs')}</Link>} />;
   if (isError) return <Failure error={error} retry={() => void refetch()} />;
   if (!page) return <Loading what={words('app.name')} />;
   return <Shown page={page} secret={key} />;

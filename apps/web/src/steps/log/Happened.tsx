@@ -1,5 +1,5 @@
 import type { EntryView, HistoryView, ModelView, PositionChangeView } from '@grevik/contracts';
-import { ENTRY_KIND_TABLE, modelWords } from '@grevik/core';
+import { ENTRY_KIND_TABLE, WETS_WORDS, modelWords } from '@grevik/core';
 import { foundWords } from '../../kit/found/found-words';
 import { factName, factWords, factsApart } from '../../kit/duty/field-words';
 import { useFigures } from '../../kit/useFigures';
@@ -95,6 +95,20 @@ function Change({ change, models }: { change: PositionChangeView; models: readon
       <div>
         {tookBack}
         {words(change.kind === 'photo' ? 'log.photo' : change.after ? 'log.placed' : 'log.unplaced')}
+        <span>{change.by}</span>
+      </div>
+    );
+  if (change.kind === 'wets' || change.kind === 'station' || change.kind === 'owner-page')
+    return (
+      <div>
+        {tookBack}
+        {change.kind === 'wets'
+          ? words(change.after.wets === null ? 'log.wetsUnknown' : 'log.wets', {
+              what: change.after.wets === null ? '' : WETS_WORDS[change.after.wets],
+            })
+          : change.kind === 'station'
+            ? words(change.after.deviceId === null ? 'log.stationBare' : 'log.station')
+            : words(`log.ownerPage.${change.after.page}`)}
         <span>{change.by}</span>
       </div>
     );

@@ -1,5 +1,6 @@
 import '@testing-library/jest-dom';
 import type { EntriesRequest, EntryRequest, HistoryView, PositionChangeView } from '@grevik/contracts';
+import { CHANGE_KINDS, CHANGE_KIND_TABLE } from '@grevik/core';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { BALL, POSITION } from '../../testing/demo';
@@ -46,6 +47,34 @@ const HISTORY: HistoryView<PositionChangeView> = {
 };
 
 describe('the log', () => {
+  it('says every kind of change that it may show', () => {
+    const signed = { by: 'Ada', at: '2026-03-03T10:00:00Z', undoes: null };
+    const duty = POSITION.duty;
+    const samples: PositionChangeView[] = [
+      { ...signed, id: '1', kind: 'duty', before: duty, after: { ...duty, pressurePa: 4e5 } },
+      { ...signed, id: '2', kind: 'pick', before: null, after: null },
+      {
+        ...signed,
+        id: '3',
+        kind: 'name',
+        before: { tag: 'A', remarks: '' },
+        after: { tag: 'B', remarks: '' },
+      },
+      { ...signed, id: '4', kind: 'hook-up', before: {}, after: {} },
+      { ...signed, id: '5', kind: 'place', before: null, after: null },
+      { ...signed, id: '6', kind: 'photo', before: null, after: { photoId: 'p' } },
+      { ...signed, id: '7', kind: 'wets', before: { wets: null }, after: { wets: 'electrical' } },
+      { ...signed, id: '8', kind: 'station', before: null, after: { deviceId: null } },
+      { ...signed, id: '9', kind: 'owner-page', before: null, after: { page: 'made' } },
+    ];
+    const shown = CHANGE_KINDS.filter((kind) => CHANGE_KIND_TABLE[kind].isShown);
+    expect(samples.map(({ kind }) => kind).sort()).toEqual([...shown].sort());
+    show(<Happened history={{ entries: [], changes: samples }} models={[BALL]} />);
+    expect(screen.getAllByRole('listitem').length).toBeGreaterThanOrEqual(samples.length);
+    expect(screen.getByText('Said what gets wet: an electrical room')).toBeVisible();
+    expect(screen.getByText('Made a page for the owner')).toBeVisible();
+  });
+
   it('has entries and changes in one line of time, newest first, each signed, in the units chosen', () => {
     show(<Happened history={HISTORY} models={[BALL]} />, { units: 'metric' });
     const [pick, entry, duty] = screen.getAllByRole('listitem').filter((item) => item.querySelector('time'));

@@ -135,6 +135,7 @@ const TABLE = {
     words: (tag) => `What gets wet at ${tag}`,
     needs: 'walk',
     isUndoable: true,
+    isShown: true,
   },
   budget: { of: 'company', words: () => 'Budget of the company', needs: 'order', isUndoable: true },
   'budget-of-job': { of: 'job', words: (name) => `Budget of ${name}`, needs: 'order', isUndoable: true },
