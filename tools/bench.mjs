@@ -16,6 +16,7 @@ const PARTS = [
   'loggers',
   'rounds',
   'budget',
+  'station',
   'hammer',
   'orders',
   'start',
