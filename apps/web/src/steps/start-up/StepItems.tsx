@@ -3,6 +3,7 @@ import type { StartUpItem, StartUpStep } from '@grevik/core';
 import { Button } from '@mui/material';
 import { useState } from 'react';
 import { useWords } from '../../words';
+import { CheckLog } from './CheckLog';
 import { ItemForm } from './ItemForm';
 import { ReducerReadings } from './ReducerReadings';
 import styles from './StartUp.module.css';
@@ -28,6 +29,7 @@ export function StepItems({ step: { id, items, fields, reading }, view, mayRecor
         {items.slice(from, to).map((item) => (
           <li key={item.id}>
             <ItemForm key={item.at ?? ''} step={id} item={item} fields={fields} mayRecord={mayRecord} />
+            {id === 'checks' && item.positionId !== undefined && <CheckLog positionId={item.positionId} />}
             {reading === 'reducer' && <ReducerReadings item={item} view={view} mayRecord={mayRecord} />}
           </li>
         ))}

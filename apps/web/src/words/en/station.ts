@@ -31,6 +31,8 @@ export const station = {
     kwh: '{{kwh}} kWh a year',
     record: 'Record at {{tag}}: leaks by',
     recorded: '{{tag}}: recorded as leaking by',
+    judgeByLog: 'Judge it by the level log of its station',
+    toLog: 'Open the level log of its station',
     recorder: 'Level recorder',
     noRecorder: 'With a level recorder in the well the check is watched all the time.',
     register: 'Register one on the page of devices.',
