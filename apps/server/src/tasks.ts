@@ -4,6 +4,7 @@ import type { CatalogueFormat, OrderSheetPreview, WalkListPreview } from '@grevi
 import type { CheckDiagnosis, JobOutlook, ReadSheet, ValveOutage } from '@grevik/core';
 import type { BudgetFileTask } from './work/budget/budget-files.js';
 import type { WalkListTask } from './work/walk-lists/check-list.js';
+import type { OwnerFileTask } from './work/owner-pages/owner-file.js';
 import type { StationTask } from './work/stations/diagnose-station.js';
 import type { OrderFileTask } from './work/orders/order-files.js';
 import type { JobOutlookTask } from './work/board/job-outlook.js';
@@ -19,6 +20,7 @@ declare module './ground/threads/task.js' {
     jobOutlook: (task: JobOutlookTask) => Promise<JobOutlook>;
     writeStartUpFile: (task: { file: string }) => Promise<Uint8Array>;
     writeBudgetFile: (task: BudgetFileTask) => Promise<Uint8Array>;
+    writeOwnerFile: (task: OwnerFileTask) => Promise<Uint8Array>;
     workOutOutages: (task: { lines: string; now: string }) => Promise<ValveOutage[]>;
     diagnoseStation: (task: StationTask) => Promise<CheckDiagnosis | null>;
     readArchive: (body: Uint8Array) => Promise<ArchivePieces>;
@@ -34,6 +36,7 @@ export const TASKS: { [Name in keyof Tasks]: () => Promise<Tasks[Name]> } = {
   writeStartUpFile: async () =>
     (await import('./work/start-ups/files/write-start-up-file.js')).writeStartUpFile,
   writeBudgetFile: async () => (await import('./work/budget/budget-files.js')).writeBudgetFile,
+  writeOwnerFile: async () => (await import('./work/owner-pages/owner-file.js')).writeOwnerFile,
   workOutOutages: async () => (await import('./work/budget/line-outages.js')).workOutOutages,
   diagnoseStation: async () => (await import('./work/stations/diagnose-station.js')).diagnoseStation,
   readArchive: async () => (await import('./work/archive/read-archive.js')).readArchive,

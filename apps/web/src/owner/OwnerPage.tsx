@@ -30,9 +30,12 @@ function Shown({ page, secret }: { page: OwnerPageView; secret: string }) {
           <p>{companyName}</p>
           <h1>{jobName}</h1>
         </div>
-        <Button variant="outlined" className="no-print" onClick={() => window.print()}>
-          {words('owner.print')}
-        </Button>
+        <span className="no-print">
+          <Button variant="outlined" onClick={() => window.print()}>
+            {words('owner.print')}
+          </Button>{' '}
+          <Button href={`/api/owner/${encodeURIComponent(secret)}/page.pdf`}>PDF</Button>
+        </span>
       </header>
       <p>{words('owner.by', { name: madeBy, date: dateWords(madeAt) })}</p>
       {items.map((item) => (

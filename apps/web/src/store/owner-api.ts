@@ -35,7 +35,7 @@ const ownerApi = api.injectEndpoints({
       }),
       onQueryStarted: async ({ key }, { dispatch, queryFulfilled }) => {
         const { data } = await queryFulfilled.catch(() => ({ data: undefined }));
-        if (data) dispatch(ownerApi.util.upsertQueryData('ownerPage', key, data));
+        if (data) void dispatch(ownerApi.util.upsertQueryData('ownerPage', key, data));
       },
     }),
   }),

@@ -128,6 +128,7 @@ const ENDPOINTS: Readonly<Record<string, readonly Role[] | 'anyone' | 'signed-in
   'DELETE /api/owner-pages/:id': DECIDE,
   'GET /api/owner/:key': 'anyone',
   'GET /api/owner/:key/photos/:photoId': 'anyone',
+  'GET /api/owner/:key/page.pdf': 'anyone',
   'POST /api/owner/:key/answers': 'anyone',
   'GET /api/positions/:id/station/levels': ALL,
   'PUT /api/positions/:id/station': ['owner', 'foreman'],

@@ -8,6 +8,7 @@ import { CatalogueService } from '../../firm/catalogue/catalogue.service.js';
 import { secretKeyHash } from '../../ground/access/secret-key.js';
 import { acrossCompanies, inCompany } from '../../ground/database/company-scope.js';
 import { inTransaction } from '../../ground/database/work-context.js';
+import { WorkThreads } from '../../ground/threads/work-threads.service.js';
 import { Refusal } from '../../ground/errors/refusal.js';
 import { EntriesService } from '../entries/entries.service.js';
 import { OrdersService } from '../orders/orders.service.js';
@@ -17,6 +18,7 @@ import { PositionsService } from '../positions/positions.service.js';
 import { OwnerAnswerRow } from './owner-answer.model.js';
 import { OwnerPage } from './owner-page.model.js';
 
+const MOST_MS = 30_000;
 /** Longest text of an entry. */
 const LONGEST = 2000;
 
@@ -33,6 +35,7 @@ export class OwnerAnswers {
     private readonly picking: PositionsService,
     private readonly orders: OrdersService,
     private readonly entries: EntriesService,
+    private readonly threads: WorkThreads,
   ) {}
 
   /** The page of a key. */
@@ -66,6 +69,21 @@ export class OwnerAnswers {
       ));
     if (!photo) throw new NotFoundException('This photo was not found.');
     return photo;
+  }
+
+  /** The page as a PDF. */
+  async file(key: string): Promise<Uint8Array> {
+    const page = await this.show(key);
+    const photos: Record<string, string> = {};
+    for (const id of page.items.flatMap((item) => item.photos)) {
+      const { type, content } = await this.photo(key, id);
+      photos[id] = `data:${type};base64,${content.toString('base64')}`;
+    }
+    return this.threads.run(
+      'writeOwnerFile',
+      { page: JSON.stringify(page), photos },
+      { sender: secretKeyHash(key), mostMs: MOST_MS, insteadOfLong: 'Print the page instead.' },
+    );
   }
 
   /** Keeps what the owner decides: accepted it is picked and put on the job's order, refused it is written at the valve. Decided once. */

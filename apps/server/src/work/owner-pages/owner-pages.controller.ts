@@ -52,6 +52,14 @@ export class OwnerPagesController {
     return this.answers.show(key);
   }
 
+  @ApiOperation({ summary: 'The page as a PDF to be signed.' })
+  @Anyone()
+  @Get('owner/:key/page.pdf')
+  async print(@Param('key') key: string, @Res() response: Response): Promise<Sent<'application/pdf'>> {
+    const file = await this.answers.file(key);
+    response.attachment('for the owner.pdf').send(Buffer.from(file));
+  }
+
   @ApiOperation({ summary: 'A photo that an owner’s page shows.' })
   @Anyone()
   @Get('owner/:key/photos/:photoId')
@@ -61,7 +69,7 @@ export class OwnerPagesController {
     @Res() response: Response,
   ): Promise<Sent<'image/jpeg'>> {
     const { type, content } = await this.answers.photo(key, photoId);
-    response.type(type).send(content);
+    response.type(type).set('cache-control', 'private, no-store').send(content);
   }
 
   @ApiOperation({ summary: 'An owner accepts an option, or none, with their name.' })

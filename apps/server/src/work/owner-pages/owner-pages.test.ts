@@ -88,6 +88,24 @@ describe('a page for an owner', () => {
       await stranger().get(path).expect(401);
   });
 
+  it('leaves as a PDF with its options, its photos and room to sign', async () => {
+    const photoId = randomUUID();
+    await owner
+      .put(`/api/positions/${at.id}/photos/${photoId}`)
+      .set('content-type', 'image/png')
+      .send(PNG)
+      .expect(200);
+    const { key } = await made([item(at.id, { photos: [photoId] })]);
+    await stranger()
+      .get(`/api/owner/${key}/photos/${photoId}`)
+      .expect(200)
+      .expect('content-type', /^image/);
+    await stranger().get(`/api/owner/${key}/photos/${randomUUID()}`).expect(404);
+    const { body } = await stranger().get(`/api/owner/${key}/page.pdf`).buffer(true).expect(200);
+    expect((body as Buffer).subarray(0, 5).toString()).toBe('%PDF-');
+    expect((body as Buffer).toString('latin1')).toContain('/Subtype /Image');
+  });
+
   it('keeps its key to itself, and opens nothing once it is withdrawn or has run out', async () => {
     const page = await made();
     const listed = (await owner.get(`/api/positions/${at.id}/owner-pages`)).body as OwnerPageListing[];
@@ -175,3 +193,9 @@ describe('a page for an owner', () => {
     return { modelId: best!.model.id, parts: 0, hours: 2, hourlyRate: 95 };
   };
 });
+
+/** The smallest PNG there is. */
+const PNG = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==',
+  'base64',
+);

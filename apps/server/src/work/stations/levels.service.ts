@@ -67,7 +67,7 @@ export class LevelsService {
     return row ?? NOTHING;
   }
 
-  /** The same, no more points than asked for: of each part of it the lowest and the highest level, so that no spike is lost. */
+  /** The same, no more points than asked for: of each part of it the lowest level, at its beginning, and the highest, in its middle, so that no spike is lost. */
   async thinned(positionId: string, { from, to, most = MOST }: LevelsQuery): Promise<LevelsStretch> {
     const [first, last] = [await this.first(positionId), await this.last(positionId)];
     if (!first || !last) return NOTHING;
@@ -84,6 +84,8 @@ export class LevelsService {
       to: end,
       most,
       parts: Math.floor(most / 2),
+      fromS: begin.getTime() / 1000,
+      toS: end.getTime() / 1000,
     };
     const [{ isLong } = { isLong: false }] = await this.sequelize.query<{ isLong: boolean }>(
       `SELECT count(*) > :most AS "isLong" FROM (SELECT 1 FROM level_samples WHERE ${WHERE} LIMIT :most + 1) AS beginning`,
@@ -92,12 +94,12 @@ export class LevelsService {
     if (!isLong) return this.between(positionId, begin, end);
     const [row] = await this.sequelize.query<LevelsStretch>(
       `WITH parts AS (
-         SELECT width_bucket(extract(epoch FROM at)::float8, extract(epoch FROM :from::timestamptz)::float8, extract(epoch FROM :to::timestamptz)::float8 + 1, :parts) AS part,
-                at, level_m, pump_on FROM level_samples WHERE ${WHERE}),
+         SELECT width_bucket(extract(epoch FROM at)::float8, :fromS, :toS + 1, :parts) AS part,
+                min(at) AS first, max(at) AS last, min(level_m) AS low, max(level_m) AS high, bool_or(pump_on) AS pump
+         FROM level_samples WHERE ${WHERE} GROUP BY 1),
        extremes AS (
-         (SELECT DISTINCT ON (part) at, level_m, pump_on FROM parts ORDER BY part, level_m, at)
-         UNION
-         (SELECT DISTINCT ON (part) at, level_m, pump_on FROM parts ORDER BY part, level_m DESC, at))
+         SELECT first AS at, low AS level_m, pump AS pump_on FROM parts
+         UNION ALL SELECT first + (last - first) / 2, high, pump FROM parts WHERE high > low)
        SELECT ${COLUMNS} FROM extremes`,
       { type: QueryTypes.SELECT, replacements },
     );

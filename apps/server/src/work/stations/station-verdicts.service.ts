@@ -45,17 +45,20 @@ export class StationVerdicts {
          AND (judged_at IS NULL OR judged_at < now() - make_interval(secs => ${AGAIN_S})) RETURNING 1 AS one`,
       { type: QueryTypes.SELECT, replacements: { companyId: currentCompanyId(), positionId } },
     );
-    if (!claimed) return;
+    if (claimed) await this.judgeNow(positionId);
+  }
+
+  /** Judges a check whose station is known differently now. Where too much waits, it is judged with the next report. */
+  async judgeNow(positionId: string): Promise<void> {
     try {
       await this.judge(positionId);
     } catch (error) {
-      // Too much waits just now: it is judged with the next report.
       if (!(error instanceof Refusal)) throw error;
     }
   }
 
   /** Judges a check by the levels of the last two weeks. */
-  async judge(positionId: string): Promise<void> {
+  private async judge(positionId: string): Promise<void> {
     const station = await this.stations.findOne({ where: { positionId }, rejectOnEmpty: true });
     const last = await this.levels.last(positionId);
     if (!last) return;

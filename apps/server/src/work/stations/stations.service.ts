@@ -96,7 +96,7 @@ export class StationsService {
       });
     });
     // Judged by what was said: the verdict before rested on other figures.
-    await this.verdicts.judge(positionId);
+    await this.verdicts.judgeNow(positionId);
     return changed;
   }
 

@@ -82,6 +82,7 @@ export function BudgetSettingsForm({ view, save }: BudgetSettingsFormProps) {
           {field('emergencyTimes', words('budget.emergencyTimes'), '×')}
           {field('seizedTimes', words('budget.seizedTimes'), '×')}
           {field('discountRate', words('budget.discountRate'), '%')}
+          {field('taxRate', words('budget.taxRate'), '%')}
           {WETS.map((wets) => (
             <fieldset key={wets}>
               <legend>{words('budget.wetting', { what: WETS_WORDS[wets] })}</legend>
@@ -105,11 +106,12 @@ export function BudgetSettingsForm({ view, save }: BudgetSettingsFormProps) {
   );
 }
 
-function fieldsOf({ money, damage, discountRate, ageIfUnknown, ...plain }: BudgetSettings): Fields {
+function fieldsOf({ money, damage, discountRate, taxRate, ageIfUnknown, ...plain }: BudgetSettings): Fields {
   return {
     ...Object.fromEntries(Object.entries(plain).map(([name, value]) => [name, String(value)])),
     ...Object.fromEntries(money.map((one, at) => [`money${at}`, String(one)])),
     discountRate: shown(discountRate),
+    taxRate: taxRate === undefined ? '' : shown(taxRate),
     ageIfUnknown: ageIfUnknown === undefined ? '' : String(ageIfUnknown),
     ...Object.fromEntries(
       WETS.flatMap((wets) => [
@@ -137,6 +139,7 @@ function settingsOf(fields: Fields, years: number): unknown {
     ...Object.fromEntries(plain.map((name) => [name, figure(name)])),
     money: Array.from({ length: years }, (_, at) => figure(`money${at}`) ?? 0),
     discountRate: share('discountRate'),
+    taxRate: share('taxRate'),
     damage: Object.fromEntries(
       WETS.map((wets) => [wets, { cost: figure(`${wets}.cost`), chance: share(`${wets}.chance`) }]),
     ),

@@ -72,6 +72,7 @@ export const budget = {
     emergencyTimes: 'Hours in an emergency',
     seizedTimes: 'Damage behind a seized valve',
     discountRate: 'Discount a year',
+    taxRate: 'Tax on prices for owners',
     wetting: 'A failure wets {{what}}',
     damage: 'Damage',
     floods: 'Failures that flood',

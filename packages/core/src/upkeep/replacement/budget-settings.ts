@@ -37,6 +37,8 @@ const settingsFields = {
   ageIfUnknown: optional(
     number({ min: 0, max: 100, unit: 'years', meaning: 'of valves nobody knows the age of' }),
   ),
+  /** Of prices told to owners; left out where nobody set it. */
+  taxRate: optional(number({ min: 0, max: 0.5, meaning: 'tax on prices for owners, as a share' })),
   damage: record(damageFields),
 };
 
