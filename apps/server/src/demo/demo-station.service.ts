@@ -1,12 +1,15 @@
+import { randomUUID } from 'node:crypto';
 import { checkDiagnosis, playStation, wellAreaM2, wellAt } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import { inCompany, currentCompanyId } from '../ground/database/company-scope.js';
 import { newSecretKey, secretKeyHash } from '../ground/access/secret-key.js';
 import { Device } from '../work/devices/device.model.js';
 import { Position } from '../work/positions/position.model.js';
 import { LevelsService } from '../work/stations/levels.service.js';
-import { StationVerdicts } from '../work/stations/station-verdicts.service.js';
+import { VERDICT_SAID } from '../work/stations/station-verdicts.service.js';
+import { conditionFrom } from '../work/entries/condition-from.js';
+import { Entry } from '../work/entries/entry.model.js';
+import { SIGNERS } from '../firm/people/signature.js';
 import { Station } from '../work/stations/station.model.js';
 
 const RECORDER = 'Level recorder 1 (stand-in)';
@@ -27,8 +30,8 @@ export class DemoStation {
     @InjectModel(Station) private readonly stations: typeof Station,
     @InjectModel(Device) private readonly devices: typeof Device,
     @InjectModel(Position) private readonly positions: typeof Position,
+    @InjectModel(Entry) private readonly entries: typeof Entry,
     private readonly levels: LevelsService,
-    private readonly verdicts: StationVerdicts,
   ) {}
 
   async make(jobId: string, personId: string): Promise<void> {
@@ -43,7 +46,7 @@ export class DemoStation {
     const nowS = Math.floor(Date.now() / 1000);
     const faultS = nowS - STUCK_DAYS * DAY_S;
     const known = { wellAreaM2: wellAreaM2(WELL_DIAMETER_M), pumpFlowM3s: PUMP_FLOW_M3S };
-    await this.stations.create({
+    const station = await this.stations.create({
       positionId: position.id,
       deviceId: device.id,
       ...known,
@@ -62,6 +65,20 @@ export class DemoStation {
       samples.map(({ timeS, ...level }) => ({ at: new Date(timeS * 1000).toISOString(), ...level })),
     );
     const diagnosis = checkDiagnosis({ samples, ...known });
-    await inCompany(currentCompanyId(), () => this.verdicts.keep(position.id, diagnosis), personId);
+    const since = new Date((diagnosis.sinceS ?? faultS) * 1000);
+    await station.update({ verdict: diagnosis.verdict, since, diagnosis, judgedAt: new Date() });
+    await this.entries.create({
+      id: randomUUID(),
+      positionId: position.id,
+      personId: null,
+      signedAs: RECORDER,
+      byDevice: true,
+      kind: 'found',
+      text: VERDICT_SAID[diagnosis.verdict],
+      found: { holding: 'passes' },
+      happenedAt: since,
+    });
+    const all = await this.entries.findAll({ where: { positionId: position.id }, include: SIGNERS });
+    await position.update({ condition: conditionFrom(all) }, { silent: true });
   }
 }

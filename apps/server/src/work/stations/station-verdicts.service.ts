@@ -19,7 +19,7 @@ const AGAIN_S = 120;
 const MOST_MS = 20_000;
 
 /** What is written at the check when its verdict changes. */
-const SAID: Readonly<Record<CheckVerdict, string>> = {
+export const VERDICT_SAID: Readonly<Record<CheckVerdict, string>> = {
   holding: 'The level recorder sees it hold again: nothing runs back while the pump rests.',
   passing:
     'The level recorder sees it pass: part of what the pump lifts runs back all through its rest. Look at the seat, the ball or the flapper.',
@@ -74,7 +74,7 @@ export class StationVerdicts {
   }
 
   /** Keeps what was said, and writes an entry where the verdict is another than before. */
-  async keep(positionId: string, diagnosis: CheckDiagnosis | null): Promise<void> {
+  private async keep(positionId: string, diagnosis: CheckDiagnosis | null): Promise<void> {
     const verdict = diagnosis && !diagnosis.tooFew ? diagnosis.verdict : null;
     await inTransaction(this.sequelize, async () => {
       const station = await this.stations.findOne({
@@ -95,7 +95,7 @@ export class StationVerdicts {
         this.entries.addByDevice(positionId, device?.name ?? 'Level recorder', {
           id: randomUUID(),
           kind: 'found',
-          text: SAID[verdict],
+          text: VERDICT_SAID[verdict],
           found: { holding: verdict === 'holding' ? 'tight' : 'passes' },
           happenedAt: (since ?? new Date()).toISOString(),
         });
