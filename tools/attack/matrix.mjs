@@ -60,7 +60,9 @@ export async function matrix({ address }) {
       for (const [at, as] of people.entries()) {
         const { status } = await send(as, own(path.replace('{id}', '{other}')));
         // A device reports with its key: no person is one.
-        const good = /^\/api\/devices\/(samples|levels)$/.test(path) ? [401] : [200, 201, 202, 204, 400, 403, 404];
+        const good = /^\/api\/devices\/(samples|levels)$/.test(path)
+          ? [401]
+          : [200, 201, 202, 204, 400, 403, 404];
         check(ROLES[at] ?? '', status, good);
       }
     }
