@@ -95,12 +95,15 @@ export class LevelSample {
 }
 
 /** What a device sends, with its key in the header `Authorization: Bearer`. Sent again it is stored once. */
-export class DeviceSamplesRequest {
+export class DeviceReport {
   /** The device's clock at the moment of sending: where it is wrong, nothing is stored. */
   @IsISO8601({ strict: true })
   @MaxLength(40)
   sentAt!: string;
+}
 
+/** What a logger or a counter sends. */
+export class DeviceSamplesRequest extends DeviceReport {
   /** With rising times. */
   @IsArray()
   @ArrayMinSize(1)

@@ -15,18 +15,13 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { LevelSample, MOST_PUSHED_SAMPLES } from './device.js';
+import { DeviceReport, LevelSample, MOST_PUSHED_SAMPLES } from './device.js';
 import { VersionedRequest } from './position.js';
 
 const FIGURE = { allowInfinity: false, allowNaN: false } as const;
 
-/** What a level recorder sends, with its key in the header `Authorization: Bearer`. Sent again it is stored once. */
-export class LevelsRequest {
-  /** The recorder's clock at the moment of sending: where it is wrong, nothing is stored. */
-  @IsISO8601({ strict: true })
-  @MaxLength(40)
-  sentAt!: string;
-
+/** What a level recorder sends. */
+export class LevelsRequest extends DeviceReport {
   /** With rising times. */
   @IsArray()
   @ArrayMinSize(1)

@@ -1,5 +1,5 @@
 import type { OwnerItem, OwnerPageView } from '@grevik/contracts';
-import { type ValveType, currencyDecimals, valveTypeFacts } from '@grevik/core';
+import { type ValveType, coinAmounts, namedIn, valveTypeFacts } from '@grevik/core';
 import { Slider } from '@mui/material';
 import { useState } from 'react';
 import { Cutaway } from '../kit/cutaway/Cutaway';
@@ -21,13 +21,13 @@ export function OwnerItemShown({ item, page, secret }: OwnerItemShownProps) {
   const { positionId, tag, place, type, failure, found, canHappen, ifNothing, photos, options } = item;
   const [opening, setOpening] = useState(1);
   const answer = page.answers.find((one) => one.positionId === positionId);
-  const money = moneyIn(page.currency);
+  const money = coinAmounts(page.currency);
   const isStuck = failure === 'seized' || failure === 'gas-seized';
   const accepted = answer && options[answer.option];
   return (
     <section className={styles.item} aria-labelledby={`item-${positionId}`}>
       <h2 id={`item-${positionId}`}>
-        {shortPlace(place) || tag} <small>{tag}</small>
+        {namedIn(place).name || tag} <small>{tag}</small>
       </h2>
       <p className={styles.found}>{found}</p>
       {photos.length > 0 && (
@@ -108,21 +108,6 @@ export function OwnerItemShown({ item, page, secret }: OwnerItemShownProps) {
       )}
     </section>
   );
-}
-
-/** The place without what was noted for the crew. */
-const shortPlace = (place: string): string => place.split(/[,;]/)[0]?.trim() ?? '';
-
-/** In whole coins of the currency. */
-function moneyIn(currency: string): (amount: number) => string {
-  const places = currencyDecimals(currency);
-  const format = new Intl.NumberFormat('en', {
-    style: 'currency',
-    currency,
-    minimumFractionDigits: places,
-    maximumFractionDigits: places,
-  });
-  return (amount) => format.format(amount);
 }
 
 const plainType = (type: ValveType): string => valveTypeFacts(type).words;

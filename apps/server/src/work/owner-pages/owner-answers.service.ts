@@ -1,10 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import type { OwnerAnswerRequest, OwnerItem, OwnerPageView } from '@grevik/contracts';
-import { InvalidInput, orderLine, specOfModel, wholeAmounts } from '@grevik/core';
+import { InvalidInput, type ValveSpec, orderLine, specOfModel, wholeAmounts } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
-import { CatalogueService } from '../../firm/catalogue/catalogue.service.js';
 import { secretKeyHash } from '../../ground/access/secret-key.js';
 import { acrossCompanies, inCompany } from '../../ground/database/company-scope.js';
 import { inTransaction } from '../../ground/database/work-context.js';
@@ -31,7 +30,6 @@ export class OwnerAnswers {
     @InjectModel(OwnerAnswerRow) private readonly answers: typeof OwnerAnswerRow,
     @InjectModel(Position) private readonly positions: typeof Position,
     @InjectModel(Photo) private readonly photos: typeof Photo,
-    private readonly catalogue: CatalogueService,
     private readonly picking: PositionsService,
     private readonly orders: OrdersService,
     private readonly entries: EntriesService,
@@ -146,16 +144,10 @@ export class OwnerAnswers {
     return null;
   }
 
-  private async ordered(position: Position, modelId: string) {
-    const model = await this.catalogue.get(modelId);
-    const size = model.sizes.find(({ dn }) => dn === position.duty.dn);
-    if (!size) throw new Error(`${modelId} was picked in a size it is not made in`);
-    const spec = specOfModel(
-      model,
-      size,
-      { ...position.duty, medium: await this.picking.mediumOf(position) },
-      position.hookUp.accessories,
-    );
+  /** How the picked model is ordered for a position. */
+  private async ordered(position: Position, modelId: string): Promise<{ spec: ValveSpec; text: string }> {
+    const { model, size, duty } = await this.picking.pickable(position, modelId);
+    const spec = specOfModel(model, size, duty, position.hookUp.accessories);
     return { spec, text: orderLine(spec).text };
   }
 

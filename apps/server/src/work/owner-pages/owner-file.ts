@@ -1,5 +1,5 @@
 import type { OwnerItem, OwnerPageView } from '@grevik/contracts';
-import { currencyDecimals, valveTypeFacts } from '@grevik/core';
+import { coinAmounts, namedIn, valveTypeFacts } from '@grevik/core';
 import type { Content } from 'pdfmake/interfaces.js';
 import { pdfOf } from '../../ground/sheets/pdf.js';
 
@@ -38,14 +38,7 @@ function itemPrinted(
   photos: OwnerFileTask['photos'],
 ): Content[] {
   const { tag, place, type, found, canHappen, ifNothing, options, positionId } = item;
-  const places = currencyDecimals(currency);
-  const money = (amount: number): string =>
-    new Intl.NumberFormat('en', {
-      style: 'currency',
-      currency,
-      minimumFractionDigits: places,
-      maximumFractionDigits: places,
-    }).format(amount);
+  const money = coinAmounts(currency);
   const answer = answers.find((one) => one.positionId === positionId);
   const heading = (text: string): Content => ({ text, bold: true, margin: [0, 8, 0, 2] });
   const pictures = item.photos.flatMap((id): Content[] => {
@@ -54,7 +47,7 @@ function itemPrinted(
   });
   return [
     {
-      text: `${place.split(/[,;]/)[0]?.trim() || tag} (${tag})`,
+      text: `${namedIn(place).name || tag} (${tag})`,
       fontSize: 14,
       bold: true,
       margin: [0, 12, 0, 2],

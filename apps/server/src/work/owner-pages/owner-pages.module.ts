@@ -1,6 +1,5 @@
 import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
-import { CatalogueModule } from '../../firm/catalogue/catalogue.module.js';
 import { Person } from '../../firm/people/person.model.js';
 import { EntriesModule } from '../entries/entries.module.js';
 import { Job } from '../jobs/job.model.js';
@@ -19,7 +18,6 @@ import { OwnerPagesController } from './owner-pages.controller.js';
 @Module({
   imports: [
     SequelizeModule.forFeature([OwnerPage, OwnerAnswerRow, Position, Line, Job, Photo, Person]),
-    CatalogueModule,
     PositionsModule,
     OrdersModule,
     EntriesModule,

@@ -8,7 +8,6 @@ import type {
 import {
   InvalidInput,
   currencyDecimals,
-  formatNominalSize,
   modelWords,
   ownerPrice,
   priceEach,
@@ -19,7 +18,6 @@ import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { Op } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
-import { CatalogueService } from '../../firm/catalogue/catalogue.service.js';
 import { CompanyService } from '../../firm/company/company.service.js';
 import { Person } from '../../firm/people/person.model.js';
 import { newSecretKey, secretKeyHash } from '../../ground/access/secret-key.js';
@@ -49,7 +47,6 @@ export class OwnerPages {
     @InjectModel(Job) private readonly jobs: typeof Job,
     @InjectModel(Photo) private readonly photos: typeof Photo,
     @InjectModel(Person) private readonly people: typeof Person,
-    private readonly catalogue: CatalogueService,
     private readonly company: CompanyService,
     private readonly judged: PositionsService,
     private readonly log: ChangeLog,
@@ -146,16 +143,8 @@ export class OwnerPages {
         `items[${at}].photos has photos of other positions: choose from its own.`,
       );
     const priced = [];
-    for (const [place, option] of options.entries()) {
-      const model = await this.catalogue.get(option.modelId);
-      await this.judged.requirePickable(position, model.id);
-      const size = model.sizes.find(({ dn }) => dn === position.duty.dn);
-      if (!size)
-        throw new InvalidInput(
-          `items[${at}].options[${place}].modelId`,
-          `${modelWords(model).from} is not made in ${formatNominalSize(position.duty.dn, 'us')}.`,
-        );
-      const { parts, hours, hourlyRate } = option;
+    for (const { modelId, parts, hours, hourlyRate } of options) {
+      const { model, size } = await this.judged.pickable(position, modelId);
       priced.push({
         modelId: model.id,
         type: model.type,

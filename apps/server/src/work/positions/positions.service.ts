@@ -120,21 +120,12 @@ export class PositionsService {
     });
   }
 
-  /** Throws where a model is ruled out at a position, retired, or not made in its size. */
-  async requirePickable(position: Position, modelId: string): Promise<void> {
-    await this.defensible(position, modelId);
-  }
-
-  /** What flows at a position. */
-  async mediumOf({ lineId }: Position): Promise<Duty['medium']> {
-    return (await this.lines.findByPk(lineId, { rejectOnEmpty: true })).medium;
-  }
-
-  /** Judges a model for a position, and until when that holds. What is ruled out cannot be picked. */
-  private async defensible(
-    position: Position,
-    modelId: string,
-  ): Promise<globalThis.Pick<PickKept, 'verdict' | 'edges'>> {
+  /**
+   * Judges a model for a position.
+   *
+   * @throws Refusal where it is ruled out there or retired; InvalidInput where it is not made in its size
+   */
+  async pickable(position: Position, modelId: string) {
     const model = await this.catalogue.get(modelId);
     const line = await this.lines.findByPk(position.lineId, { rejectOnEmpty: true });
     const settings = await this.settings.of(position.jobId);
@@ -160,6 +151,15 @@ export class PositionsService {
         message: `${modelWords(model).from} is ruled out here. ${why.join(' ')}`,
       });
     }
+    return { model, size, verdict, duty, settings };
+  }
+
+  /** A model’s verdict at a position, and until when it holds. What is ruled out cannot be picked. */
+  private async defensible(
+    position: Position,
+    modelId: string,
+  ): Promise<globalThis.Pick<PickKept, 'verdict' | 'edges'>> {
+    const { model, verdict, duty, settings } = await this.pickable(position, modelId);
     return { verdict, edges: pickEdges(duty, model, settings) };
   }
 

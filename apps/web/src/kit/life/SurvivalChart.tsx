@@ -1,4 +1,4 @@
-import { type CorrectedLife, chanceFailedBy } from '@grevik/core';
+import { type CorrectedLife, chanceFailedBy, withMedian } from '@grevik/core';
 import {
   Area,
   CartesianGrid,
@@ -28,12 +28,7 @@ export default function SurvivalChart({ life, ageYears }: SurvivalChartProps) {
   const last = Math.max(2.2 * life.medianYears, 1.2 * (ageYears ?? 0));
   const [low, high] = life.medianBand;
   const working = (years: number, medianYears: number): number =>
-    100 *
-    (1 -
-      chanceFailedBy(
-        { shape: life.shape, scaleYears: (life.scaleYears * medianYears) / life.medianYears },
-        years,
-      ));
+    100 * (1 - chanceFailedBy(withMedian(life, medianYears), years));
   const points = Array.from({ length: POINTS + 1 }, (_, at) => {
     const years = (last * at) / POINTS;
     return {

@@ -24,6 +24,19 @@ export function wholeAmounts(currency: string): (amount: number) => string {
   return (amount) => format.format(amount);
 }
 
+/**
+ * Says amounts of a currency to its smallest coin, each with all its places.
+ *
+ * @param currency ISO 4217 code
+ *
+ * @example
+ * coinAmounts('USD')(142.5) // '$142.50'
+ */
+export function coinAmounts(currency: string): (amount: number) => string {
+  const format = new Intl.NumberFormat('en', { style: 'currency', currency });
+  return (amount) => format.format(amount);
+}
+
 /** Currencies prices can be in. Source: ISO 4217, as far as they are in everyday use. */
 export const CURRENCIES: readonly string[] = Intl.supportedValuesOf('currency');
 

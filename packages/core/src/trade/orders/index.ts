@@ -1,6 +1,7 @@
 export {
   CURRENCIES,
   type SheetAmount,
+  coinAmounts,
   currencyDecimals,
   lineAmount,
   sheetAmount,

@@ -20,6 +20,8 @@ export {
   learnedFrom,
   learnedIn,
   ownGateLife,
+  ownLivesSaid,
+  withMedian,
 } from './own-lives.js';
 export { type OwnGates, followedHouseRules, ownGates } from './own-gates.js';
 export { type LifeSpread, chanceFailedBy, chanceInYear, expectedFailures } from './renewal.js';

@@ -127,6 +127,30 @@ export function correctedLife(usual: ValveLife, { failed, working, exposure }: L
   };
 }
 
+/**
+ * What of the company's own a life rests on, in words.
+ *
+ * @returns none where it saw nothing of the type
+ *
+ * @example
+ * ownLivesSaid({ failed: 3, working: 9 }) // ['own valves of this type: 3 failed, 9 known to work']
+ */
+export const ownLivesSaid = ({ failed, working }: Pick<CorrectedLife, 'failed' | 'working'>): string[] =>
+  failed + working > 0 ? [`own valves of this type: ${failed} failed, ${working} known to work`] : [];
+
+/**
+ * The same life with another median: one end of its band, say.
+ *
+ * @param medianYears half have failed by then
+ *
+ * @example
+ * withMedian({ shape: 2, scaleYears: 12, medianYears: 10 }, 5) // { shape: 2, scaleYears: 6 }
+ */
+export const withMedian = (
+  life: Pick<CorrectedLife, 'shape' | 'scaleYears' | 'medianYears'>,
+  medianYears: number,
+): LifeSpread => ({ shape: life.shape, scaleYears: (life.scaleYears * medianYears) / life.medianYears });
+
 /** Quantile of a gamma distribution with unit rate, after Wilson and Hilferty. */
 function gammaQuantile(count: number, normal: number): number {
   const ninth = 1 / (9 * count);

@@ -1,7 +1,7 @@
 import { MEDIUM_FACTS, type MediumFamily, type Medium } from '../../ground/media/index.js';
 import { type ValveType, isCheck } from '../../ground/valves/index.js';
 import type { Failure } from '../../judgement/board/index.js';
-import type { CorrectedLife } from '../life/index.js';
+import { type CorrectedLife, withMedian } from '../life/index.js';
 import { type PlannedValve, WETS_WORDS, type Wets, chanceInYearFromAge } from '../replacement/index.js';
 
 /** What an owner is told of a valve. */
@@ -74,11 +74,7 @@ function chanceSaid({ life, ageYears, failure }: OwnerFacts): string {
   if (!life || ageYears === undefined || failure) return '';
   const [low, high] = life.medianBand;
   const chanceWith = (medianYears: number): number =>
-    chanceInYearFromAge(
-      { shape: life.shape, scaleYears: (life.scaleYears * medianYears) / life.medianYears },
-      ageYears,
-      1,
-    );
+    chanceInYearFromAge(withMedian(life, medianYears), ageYears, 1);
   const own = life.failed + life.working;
   const source =
     own > 0 ? `experience, and ${own} valves of this kind in our own log` : 'experience, not statistics';

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { coinAmounts } from '../../trade/orders/index.js';
 import { FAILURE_WORDS, type Failure } from '../../judgement/board/index.js';
 import { correctedLife, learnedFrom, valveLife } from '../life/index.js';
 import { type OwnerFacts, ownerPrice, ownerWords } from './index.js';
@@ -14,6 +15,11 @@ const FACTS: OwnerFacts = {
 };
 
 describe('a price for an owner', () => {
+  it('is said to the smallest coin of its currency', () => {
+    expect(coinAmounts('USD')(142.5)).toBe('$142.50');
+    expect(coinAmounts('JPY')(142.5)).toBe('¥143');
+  });
+
   it('is worked out in the smallest coins', () => {
     expect(ownerPrice({ valve: 21.9, parts: 8.5, hours: 1.5, hourlyRate: 95, taxRate: 0.07 }, 2)).toEqual({
       valve: 21.9,

@@ -1,7 +1,7 @@
 import type { Medium } from '../../ground/media/index.js';
 import { isFuelGas } from '../../ground/media/index.js';
 import type { ValveType } from '../../ground/valves/index.js';
-import { type CorrectedLife, type Learned, correctedLife, valveLife } from '../life/index.js';
+import { type CorrectedLife, type Learned, correctedLife, ownLivesSaid, valveLife } from '../life/index.js';
 import { type BudgetSettings, type Wets, hoursToChange } from './budget-settings.js';
 import { valveFailureCost } from './failure-cost.js';
 import { type PlannedValve, chanceInYearFromAge } from './planning-costs.js';
@@ -96,9 +96,7 @@ export function budgetValve(
     because: [
       ...(isFailed ? ['found failed: taken as worn as one of twice the usual life'] : []),
       ...usual.because,
-      ...(life.failed + life.working > 0
-        ? [`own valves of this type: ${life.failed} failed, ${life.working} known to work`]
-        : []),
+      ...ownLivesSaid(life),
       ...because,
     ],
   };

@@ -6,7 +6,9 @@ import {
   learnedIn,
   lifeCost,
   ownGates,
+  ownLivesSaid,
   runningCosts,
+  withMedian,
   followedHouseRules,
 } from '../life/index.js';
 import { STANDARD_BUDGET, type CandidatePlace, candidateCost } from './index.js';
@@ -69,6 +71,16 @@ describe('what a candidate costs', () => {
     expect(running).toHaveLength(21);
     expect(running[0]).toBeCloseTo(option.purchase + option.install, 6);
     expect(running[20]).toBeCloseTo(options[0]!.presentCost, 6);
+  });
+});
+
+describe('a life that the company corrected', () => {
+  it('is said with what it rests on, and stands for another median', () => {
+    expect(ownLivesSaid({ failed: 3, working: 9 })).toEqual([
+      'own valves of this type: 3 failed, 9 known to work',
+    ]);
+    expect(ownLivesSaid({ failed: 0, working: 0 })).toEqual([]);
+    expect(withMedian({ shape: 2, scaleYears: 12, medianYears: 10 }, 5)).toEqual({ shape: 2, scaleYears: 6 });
   });
 });
 

@@ -8,6 +8,7 @@ import {
   type Learned,
   type LifeCostOption,
   correctedLife,
+  ownLivesSaid,
   valveLife,
 } from '../life/index.js';
 import { type Interval, nextDue, stopMinutes } from '../rounds/index.js';
@@ -105,13 +106,7 @@ export function candidateCost(candidate: CostedValve, place: CandidatePlace): Co
     life,
     hours,
     minutesAYear,
-    because: [
-      ...usual.because,
-      ...(life.failed + life.working > 0
-        ? [`own valves of this type: ${life.failed} failed, ${life.working} known to work`]
-        : []),
-      ...because,
-    ],
+    because: [...usual.because, ...ownLivesSaid(life), ...because],
   };
 }
 

@@ -1,3 +1,4 @@
+import type { StationView } from '@grevik/contracts';
 import { type StationCase, checkDiagnosisCalculation, stationCase } from '@grevik/core';
 import { Button } from '@mui/material';
 import { useMemo, useState } from 'react';
@@ -13,7 +14,6 @@ import { ImportedLog } from './ImportedLog';
 import { RecordedStation } from './RecordedStation';
 import { RecorderForm } from './RecorderForm';
 import { stationFields } from './station-fields';
-import type { StationView } from '@grevik/contracts';
 
 const LIVE_MS = 10_000;
 
