@@ -64,8 +64,8 @@ function itemPrinted(
         widths: ['*', 'auto', 'auto', 'auto', 'auto', 'auto'],
         body: [
           ['Option', 'Valve', 'Parts', 'Work', 'Tax', 'In whole'].map((text) => ({ text, bold: true })),
-          ...options.map(({ name, hours, price }) => [
-            name,
+          ...options.map(({ name, hours, price }, at) => [
+            `${at + 1}. ${name}`,
             money(price.valve),
             money(price.parts),
             `${money(price.work)} (${hours} h)`,

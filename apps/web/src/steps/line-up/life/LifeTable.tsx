@@ -40,7 +40,7 @@ export function LifeTable({ all, years, say }: LifeTableProps) {
       ({ over }) =>
         words('life.failuresSaid', {
           count: Number(over.expectedFailures.toPrecision(2)),
-          chance: Math.round(100 * (1 - over.chanceOfNoFailure)),
+          chance: notSure(1 - over.chanceOfNoFailure),
         }),
     ],
     [
@@ -96,4 +96,10 @@ export function LifeTable({ all, years, say }: LifeTableProps) {
       </table>
     </div>
   );
+}
+
+/** A chance in per cent; one that is all but sure does not stand as sure. */
+function notSure(chance: number): string {
+  const percent = Math.round(100 * chance);
+  return percent >= 100 ? '> 99' : percent < 1 ? '< 1' : String(percent);
 }
