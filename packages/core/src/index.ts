@@ -31,6 +31,7 @@ export * from './judgement/log/index.js';
 export * from './upkeep/life/index.js';
 export * from './upkeep/replacement/index.js';
 export * from './upkeep/owner/index.js';
+export * from './upkeep/drills/index.js';
 export * from './upkeep/rounds/index.js';
 export * from './upkeep/start-up/index.js';
 export * from './registry/index.js';

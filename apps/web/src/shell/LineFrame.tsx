@@ -1,4 +1,4 @@
-import { FAILURE_WORDS, MEDIUM_FACTS, nearestTags, valveFailure } from '@grevik/core';
+import { FAILURE_WORDS, MEDIUM_FACTS, coinAmounts, nearestTags, valveFailure } from '@grevik/core';
 import { useEffect, useMemo } from 'react';
 import { Link, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { Failure, Loading, Notice } from '../kit/Notice';
@@ -69,7 +69,6 @@ export function LineFrame() {
   const isEmpty = positions.length === 0 && !isWalk;
   const isLost = !isEmpty && !current && !(isWalk && tag === undefined);
 
-  const { currency } = company.data;
   const context = {
     line: line.data,
     position: current,
@@ -78,7 +77,7 @@ export function LineFrame() {
     settings: rulesOnJob(company.data, job.data),
     companyName: company.data.name,
     jobName: job.data.name,
-    money: (amount: number) => new Intl.NumberFormat('en', { style: 'currency', currency }).format(amount),
+    money: coinAmounts(company.data.currency),
   };
   const picked = positions.filter(({ pick }) => pick).length;
   const failure = current && valveFailure(current.condition, line.data.medium);

@@ -16,6 +16,7 @@ import {
   reducerCheckCalculation,
 } from '../physics/pressure-test/index.js';
 import { checkDiagnosisCalculation } from '../physics/station-log/index.js';
+import { drillCalculation, drillGradeCalculation } from '../upkeep/drills/index.js';
 import { lifeCostCalculation } from '../upkeep/life/index.js';
 import { replacementPlanCalculation } from '../upkeep/replacement/index.js';
 import { nextDueCalculation } from '../upkeep/rounds/index.js';
@@ -62,4 +63,6 @@ export const CALCULATIONS: readonly Calculation[] = [
   lifeCostCalculation,
   replacementPlanCalculation,
   checkDiagnosisCalculation,
+  drillCalculation,
+  drillGradeCalculation,
 ] as unknown as readonly Calculation[];

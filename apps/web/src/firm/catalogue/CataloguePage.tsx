@@ -1,5 +1,5 @@
 import type { ModelView } from '@grevik/contracts';
-import { VALVE_TYPE_FACTS, modelWords } from '@grevik/core';
+import { VALVE_TYPE_FACTS, coinAmounts, modelWords } from '@grevik/core';
 import { Button, Checkbox } from '@mui/material';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -36,8 +36,7 @@ export function CataloguePage() {
     return (showsRetired || !model.retired) && said.toLowerCase().includes(wanted);
   });
   const retired = models.filter((model) => model.retired).length;
-  const money = (amount: number): string =>
-    new Intl.NumberFormat('en', { style: 'currency', currency: company.currency }).format(amount);
+  const money = coinAmounts(company.currency);
   return (
     <div className={styles.page}>
       <CatalogueTabs />

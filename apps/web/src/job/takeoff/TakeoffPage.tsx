@@ -5,6 +5,7 @@ import {
   STOP_KINDS,
   STOP_KIND_FACTS,
   type StopKind,
+  coinAmounts,
   countedFixtures,
   decimalSum,
   modelInSize,
@@ -71,8 +72,7 @@ interface CountedJobProps {
 function CountedJob({ jobId, job, models, currency }: CountedJobProps) {
   const words = useWords();
   const of = useTakeoffCase();
-  const money = (amount: number): string =>
-    new Intl.NumberFormat('en', { style: 'currency', currency }).format(amount);
+  const money = coinAmounts(currency);
   const walked = new Map<Counted, number>(
     countedFixtures(job.lines.map(({ walk }) => walk.items)).map(({ kind, count }) => [kind, count]),
   );

@@ -14,7 +14,14 @@ export { type HammerFix, hammerFixes, leastClosing } from './hammer-fixes.js';
 export { SWEPT_TYPES, type SweptPipe, type SweptRow, hammerSweep, sweptPipes } from './hammer-sweep.js';
 export { ASSUMED_HEAT_W, type GasLine, type GasLineCase, type SizedRun, gasLine } from './gas-line.js';
 export { type DirtyBall, type PartOpenGate, dirtyBall, partOpenGate } from './part-open.js';
-export { type PurgeCard, RISER_KINDS, type RiserKind, purgeCard } from './purge-card.js';
+export {
+  type PurgeCard,
+  type PurgeStepId,
+  RISER_KINDS,
+  type RiserKind,
+  purgeCard,
+  purgeSteps,
+} from './purge-card.js';
 export { type Radiator, type SetRadiator, setRadiators, usualRadiatorM2 } from './radiators.js';
 export { MOST_WASH_MS, type WashBore, type WashCase, type WashLine, washLine } from './wash-line.js';
 export {

@@ -27,28 +27,43 @@ const KIT: readonly { item: string; only?: RiserKind }[] = [
   { item: 'Fire extinguisher, barrier and signs: no ignition source' },
 ];
 
-const STEPS: readonly { step: string; only?: RiserKind }[] = [
+export type PurgeStepId =
+  'barrier' | 'test' | 'fit' | 'open-riser' | 'open-slowly' | 'watch' | 'close' | 'end-piece' | 'record';
+
+const STEPS: readonly { id: PurgeStepId; step: string; only?: RiserKind }[] = [
   {
+    id: 'barrier',
     step: 'Set up the barrier, remove ignition sources, check the wind and nearby openings. Tell the utility and everybody in the building.',
   },
-  { step: 'Riser valve closed. Test the line as the code requires and record the test.' },
+  { id: 'test', step: 'Riser valve closed. Test the line as the code requires and record the test.' },
   {
+    id: 'fit',
     step: 'Screw the insulated joint on the riser valve’s outlet, then the sacrificial valve, closed, then the vent.',
     only: 'insulated',
   },
-  { step: 'Screw the sacrificial valve, closed, on the riser valve’s outlet, then the vent.', only: 'plain' },
   {
+    id: 'fit',
+    step: 'Screw the sacrificial valve, closed, on the riser valve’s outlet, then the vent.',
+    only: 'plain',
+  },
+  {
+    id: 'open-riser',
     step: 'Open the riser valve fully and leave it fully open. It must shut off for decades, so it never throttles grit.',
   },
-  { step: 'Open the sacrificial valve slowly, to {opening} and no further, for at least {seconds}.' },
   {
+    id: 'open-slowly',
+    step: 'Open the sacrificial valve slowly, to {opening} and no further, for at least {seconds}.',
+  },
+  {
+    id: 'watch',
     step: 'Watch the indicator at the vent until it reads gas steadily. The time only tells you when to start looking.',
   },
-  { step: 'Close the sacrificial valve, then the riser valve.' },
+  { id: 'close', step: 'Close the sacrificial valve, then the riser valve.' },
   {
+    id: 'end-piece',
     step: 'Remove the sacrificial valve and fit the end piece. Check every joint you opened with leak solution.',
   },
-  { step: 'Record the time, the opening, who watched, and the indicator reading.' },
+  { id: 'record', step: 'Record the time, the opening, who watched, and the indicator reading.' },
 ];
 
 const CAUTIONS: readonly string[] = [
@@ -72,12 +87,9 @@ export function purgeCard(
   { dischargeRule, wouldTripIfFullyOpen }: Pick<GasPurge, 'dischargeRule' | 'wouldTripIfFullyOpen'>,
   said: { opening: string; seconds: string },
 ): PurgeCard {
-  const concerns = ({ only }: { only?: RiserKind }): boolean => only === undefined || only === riser;
   return {
-    kit: KIT.filter(concerns).map(({ item }) => item),
-    steps: STEPS.filter(concerns).map(({ step }) =>
-      step.replace('{opening}', said.opening).replace('{seconds}', said.seconds),
-    ),
+    kit: KIT.filter(concerns(riser)).map(({ item }) => item),
+    steps: purgeSteps(riser, said).map(({ text }) => text),
     cautions: [
       dischargeRule === 'outdoors-only'
         ? 'Discharge outdoors only, at least as far from openings and ignition sources as the code requires. For this size and length, or this pressure, indoor discharge is not allowed.'
@@ -91,3 +103,26 @@ export function purgeCard(
     ],
   };
 }
+
+const concerns =
+  (riser: RiserKind) =>
+  ({ only }: { only?: RiserKind }): boolean =>
+    only === undefined || only === riser;
+
+/**
+ * The steps of the card, each with its id, in the order they are done.
+ *
+ * @param riser plain or insulated riser valve
+ * @param said  the opening and the time in the reader's words
+ *
+ * @example
+ * purgeSteps('plain', { opening: 'half', seconds: '40 s' })[0]?.id // 'barrier'
+ */
+export const purgeSteps = (
+  riser: RiserKind,
+  said: { opening: string; seconds: string },
+): { id: PurgeStepId; text: string }[] =>
+  STEPS.filter(concerns(riser)).map(({ id, step }) => ({
+    id,
+    text: step.replace('{opening}', said.opening).replace('{seconds}', said.seconds),
+  }));

@@ -33,9 +33,13 @@ export function wholeAmounts(currency: string): (amount: number) => string {
  * coinAmounts('USD')(142.5) // '$142.50'
  */
 export function coinAmounts(currency: string): (amount: number) => string {
-  const format = new Intl.NumberFormat('en', { style: 'currency', currency });
+  const format = coinFormats.get(currency) ?? new Intl.NumberFormat('en', { style: 'currency', currency });
+  coinFormats.set(currency, format);
   return (amount) => format.format(amount);
 }
+
+/** Making a format takes longer than a thousand uses of it. */
+const coinFormats = new Map<string, Intl.NumberFormat>();
 
 /** Currencies prices can be in. Source: ISO 4217, as far as they are in everyday use. */
 export const CURRENCIES: readonly string[] = Intl.supportedValuesOf('currency');

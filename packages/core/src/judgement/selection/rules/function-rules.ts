@@ -28,6 +28,8 @@ import { shutsOff } from './shuts-off.js';
 const isClean = ({ solids, medium }: Duty): boolean => (solids ?? 'none') === 'none' && !isRawWaste(medium);
 const COMPRESSION = ['compression-stop', 'compression-stop-angle'];
 const BALLS = ['ball', 'quarter-turn-stop'];
+/** The flow turns over a seat in a wall across the run. */
+const SEATED_ACROSS: readonly ValveType[] = ['globe', 'globe-y', 'angle', 'needle', 'compression-stop'];
 const RUBBERS: readonly string[] = ['rubber', 'nbr', 'epdm', 'fkm', 'neoprene'];
 const FINE_THREAD_TO_DN = 15;
 const isThreeWay = (type: ValveType): boolean => type === 'ball-3-way' || type === 'plug-3-way';
@@ -153,9 +155,8 @@ export const FUNCTION_RULES: readonly Rule[] = [
   {
     id: 'globe-inline-isolation',
     group: 'function',
-    when: 'Globe of any form or compression stop, to shut off within a run.',
-    concerns: (duty, type) =>
-      shutsOff(duty) && !duty.endOfLine && ['globe', 'globe-y', 'angle', 'compression-stop'].includes(type),
+    when: 'Globe of any form, needle or compression stop, to shut off within a run.',
+    concerns: (duty, type) => shutsOff(duty) && !duty.endOfLine && SEATED_ACROSS.includes(type),
     judge: (duty) => {
       if (duty.passThrough) return ruledOut('The flow path turns over the seat: no snake or camera passes.');
       if (duty.reverseFlowPossible)

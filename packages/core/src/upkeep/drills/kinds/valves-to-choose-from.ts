@@ -1,0 +1,196 @@
+import type { Candidate } from '../../../judgement/selection/index.js';
+
+const FIP: Candidate['ends'] = ['fip', 'fip'];
+const FLANGES: Candidate['ends'] = ['flange-125', 'flange-125'];
+
+/** Valves as a counter stocks them, each with all that is known of it. */
+export const VALVES_TO_CHOOSE_FROM: readonly Candidate[] = [
+  ...(['ptfe', 'nylon', 'reinforced-ptfe'] as const).flatMap((seatMaterial): Candidate[] =>
+    (
+      [
+        ['full', 'dzr-brass', ['potable']],
+        ['reduced', 'dzr-brass', ['potable']],
+        ['full', 'brass', ['gas']],
+        ['reduced', 'brass', ['gas']],
+        ['full', 'bronze', ['steam']],
+      ] as const
+    ).map(([port, bodyMaterial, approvals]) => ({
+      type: 'ball',
+      port,
+      bodyMaterial,
+      seatMaterial,
+      stem: 'non-blowout',
+      operator: 'lever',
+      pieces: 2,
+      ends: FIP,
+      ratingId: 'body-brass-600cwp',
+      approvals: [...approvals],
+      plasticStem: false,
+    })),
+  ),
+  ...(['potable', 'steam'] as const).map((approval): Candidate => ({
+    type: 'gate-solid',
+    port: 'full',
+    bodyMaterial: 'bronze',
+    seatMaterial: 'metal',
+    stem: 'nrs',
+    operator: 'handwheel',
+    ends: FIP,
+    ratingId: 'body-bronze-125',
+    approvals: [approval],
+    plasticStem: false,
+  })),
+  ...(['nbr', 'ptfe', 'metal'] as const).flatMap((discMaterial) =>
+    (['potable', 'steam'] as const).flatMap((approval): Candidate[] =>
+      (['globe', 'globe-y', 'angle'] as const).map((type) => ({
+        type,
+        port: 'standard',
+        bodyMaterial: 'bronze',
+        seatMaterial: 'metal',
+        discMaterial,
+        stem: 'rising',
+        operator: 'handwheel',
+        ends: FIP,
+        ratingId: 'body-bronze-150',
+        approvals: [approval],
+        plasticStem: false,
+      })),
+    ),
+  ),
+  {
+    type: 'compression-stop',
+    port: 'standard',
+    bodyMaterial: 'brass',
+    seatMaterial: 'metal',
+    discMaterial: 'nbr',
+    stem: 'rising',
+    operator: 'round-handle',
+    ends: FIP,
+    ratingId: 'body-stop-125',
+    approvals: ['potable'],
+    plasticStem: false,
+  },
+  {
+    type: 'needle',
+    port: 'standard',
+    bodyMaterial: 'brass',
+    seatMaterial: 'metal',
+    stem: 'rising',
+    operator: 'round-handle',
+    ends: FIP,
+    ratingId: 'body-brass-600cwp',
+    approvals: ['potable'],
+    plasticStem: false,
+  },
+  {
+    type: 'butterfly-gas-cock',
+    bodyMaterial: 'brass',
+    seatMaterial: 'metal',
+    operator: 'tee',
+    ends: FIP,
+    ratingId: 'body-stop-125',
+    approvals: ['gas'],
+    plasticStem: false,
+  },
+  {
+    type: 'plug-taper',
+    port: 'standard',
+    bodyMaterial: 'brass',
+    seatMaterial: 'metal',
+    operator: 'tee',
+    ends: FIP,
+    ratingId: 'body-stop-125',
+    approvals: ['gas'],
+    plasticStem: false,
+  },
+  ...([true, false] as const).map((listedIndicating): Candidate => ({
+    type: 'butterfly-resilient',
+    bodyMaterial: 'ductile-iron',
+    seatMaterial: 'epdm',
+    operator: 'gear',
+    ends: ['grooved', 'grooved'],
+    ratingId: 'body-ductile-250psi',
+    approvals: listedIndicating ? ['fire'] : ['potable'],
+    listedIndicating,
+    turns: 10,
+    plasticStem: false,
+  })),
+  ...(['os-y', 'nrs'] as const).flatMap((stem) =>
+    (['fire', 'potable'] as const).map((approval): Candidate => ({
+      type: 'gate-resilient',
+      port: 'full',
+      bodyMaterial: 'ductile-iron',
+      seatMaterial: 'epdm',
+      stem,
+      operator: stem === 'os-y' ? 'handwheel' : 'operating-nut',
+      ends: FLANGES,
+      ratingId: 'body-ductile-250psi',
+      approvals: [approval],
+      listedIndicating: approval === 'fire' && stem === 'os-y',
+      plasticStem: false,
+    })),
+  ),
+  {
+    type: 'knife-gate',
+    port: 'full',
+    bodyMaterial: 'stainless',
+    seatMaterial: 'metal',
+    stem: 'rising',
+    operator: 'handwheel',
+    ends: FLANGES,
+    ratingId: 'body-ductile-250psi',
+    approvals: [],
+    plasticStem: false,
+  },
+  ...(['full', 'reduced'] as const).map((port): Candidate => ({
+    type: 'plug-eccentric',
+    port,
+    bodyMaterial: 'ductile-iron',
+    seatMaterial: 'nbr',
+    operator: 'gear',
+    ends: FLANGES,
+    ratingId: 'body-ductile-250psi',
+    approvals: [],
+    turns: 20,
+    plasticStem: false,
+  })),
+  {
+    type: 'butterfly-metal',
+    bodyMaterial: 'ductile-iron',
+    seatMaterial: 'metal',
+    operator: 'notch-lever',
+    ends: FLANGES,
+    ratingId: 'body-ductile-250psi',
+    approvals: ['potable'],
+    plasticStem: false,
+  },
+];
+
+/** Checks as a counter stocks them. */
+export const CHECKS_TO_CHOOSE_FROM: readonly Candidate[] = (
+  [
+    'check-swing',
+    'check-swing-spring',
+    'check-swing-weighted',
+    'check-spring-inline',
+    'check-lift-horizontal',
+    'check-lift-vertical',
+    'check-ball',
+    'check-dual-plate',
+    'check-tilting',
+  ] as const
+).flatMap((type) =>
+  (['nbr', 'epdm', 'metal'] as const).map((seatMaterial): Candidate => {
+    const isSmall = type === 'check-spring-inline' || type.startsWith('check-lift') || type === 'check-swing';
+    return {
+      type,
+      bodyMaterial: isSmall ? 'bronze' : 'ductile-iron',
+      seatMaterial,
+      discMaterial: seatMaterial,
+      ends: isSmall ? FIP : FLANGES,
+      ratingId: isSmall ? 'body-bronze-125' : 'body-ductile-250psi',
+      approvals: ['potable'],
+      plasticStem: false,
+    };
+  }),
+);
