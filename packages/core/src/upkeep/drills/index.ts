@@ -24,3 +24,19 @@ export {
   type DrillTrade,
   type MadeDrill,
 } from './made-drill.js';
+export {
+  ANSWERS_IN_A_ROW,
+  type Readiness,
+  type TakenDrill,
+  drillReadiness,
+  lastPassed,
+  nextLevel,
+} from './readiness.js';
+export {
+  SHOWN_KINDS,
+  type ShownKind,
+  type ShownQuestion,
+  positionDrill,
+  shownDrill,
+  shownKind,
+} from './shown-drill.js';

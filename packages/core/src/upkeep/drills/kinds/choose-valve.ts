@@ -137,7 +137,7 @@ const dutyFrom = (draw: Draw, { facts }: DutiesToChooseFor): Duty =>
   ) as unknown as Duty;
 
 /** One that is better than the three others, in the order shown; undefined where there are none such. */
-function fourFor(
+export function fourFor(
   draw: Draw,
   level: DrillLevel,
   valves: readonly Candidate[],

@@ -1,0 +1,116 @@
+import { type Field, InvalidInput, list, optional, record, text } from '../../ground/input/index.js';
+import { isFuelGas, MEDIUM_FACTS } from '../../ground/media/index.js';
+import {
+  type Candidate,
+  type Duty,
+  type HouseRuleSettings,
+  candidateInput,
+  dutyInput,
+  select,
+} from '../../judgement/selection/index.js';
+import { foundFields } from '../../judgement/walk/index.js';
+import { isolateCalculation } from '../../physics/isolation/index.js';
+import { drawFrom } from './draw.js';
+import { type ChooseValveQuestion, chosenOf, fourFor } from './kinds/choose-valve.js';
+import { type TouchItQuestion, touchedOf } from './kinds/touch-it-or-not.js';
+import { type WhatToCloseQuestion, closedOf } from './kinds/what-to-close.js';
+import type { DrillTrade, MadeDrill } from './made-drill.js';
+
+/** Kinds that can be asked about a real position or line. */
+export const SHOWN_KINDS = ['which-valve', 'which-check', 'what-to-close', 'touch-it-or-not'] as const;
+export type ShownKind = (typeof SHOWN_KINDS)[number];
+export type ShownQuestion = ChooseValveQuestion | WhatToCloseQuestion | TouchItQuestion;
+
+const MOST_CHOICES = 6;
+const chooseInput = record({
+  duty: dutyInput,
+  candidates: list(candidateInput, { least: 2, most: MOST_CHOICES }),
+});
+const touchInput = record({
+  place: record({
+    duty: dutyInput,
+    condition: record({ ...foundFields, turnedAt: optional(text(30, 'last known to turn, ISO')) }),
+    upstream: optional(text(60)),
+  }),
+  now: text(30, 'ISO'),
+});
+
+const SHOWN: {
+  [K in ShownKind]: {
+    input: Field<unknown>;
+    make(question: never, settings: HouseRuleSettings): MadeDrill;
+  };
+} = {
+  'which-valve': { input: chooseInput, make: choose },
+  'which-check': { input: chooseInput, make: choose },
+  'what-to-close': {
+    input: isolateCalculation.input,
+    make: ({ network, fault }: WhatToCloseQuestion) => closedOf(network, fault) as MadeDrill,
+  },
+  'touch-it-or-not': {
+    input: touchInput,
+    make: ({ place, now }: TouchItQuestion, settings) => touchedOf(place, now, settings) as MadeDrill,
+  },
+};
+
+function choose({ duty, candidates }: ChooseValveQuestion, settings: HouseRuleSettings): MadeDrill {
+  return { ...chosenOf(duty, candidates, settings), trade: tradeOf(duty) } as MadeDrill;
+}
+
+/** What a duty is about. */
+function tradeOf({ medium }: Duty): DrillTrade {
+  const { family } = MEDIUM_FACTS[medium];
+  if (isFuelGas(medium)) return 'gas';
+  if (medium === 'fire-water') return 'fire';
+  return family === 'steam' ? 'steam' : family === 'waste' ? 'sewage' : 'water';
+}
+
+/**
+ * The drill of a question about something real: a position's duty and candidates, a line and its burst, a valve as it was found.
+ *
+ * @param kind  what is asked
+ * @param shown the question
+ * @param settings house rules in force
+ * @throws InvalidInput naming the field where the question is none of its kind
+ *
+ * @example
+ * shownDrill('which-valve', { duty, candidates }, houseRuleSettings()).answer.form // 'choice'
+ */
+export function shownDrill(kind: ShownKind, shown: unknown, settings: HouseRuleSettings): MadeDrill {
+  const { input, make } = SHOWN[kind];
+  return make(input.read(shown, 'shown') as never, settings);
+}
+
+/**
+ * Which valve would you put here: the question of a real position.
+ *
+ * @param duty   of the position
+ * @param valves the models of the catalogue, in the position’s size
+ * @param settings house rules in force
+ * @param seed   any text: the same asks the same
+ * @returns undefined where no model is better than three others
+ *
+ * @example
+ * positionDrill(duty, [], houseRuleSettings(), 'CW-101') // undefined
+ */
+export function positionDrill(
+  duty: Duty,
+  valves: readonly Candidate[],
+  settings: HouseRuleSettings,
+  seed: string,
+): ChooseValveQuestion | undefined {
+  const { results } = select(duty, valves, settings);
+  for (const level of [3, 2, 1] as const) {
+    const candidates = fourFor(drawFrom(seed), level, valves, results);
+    if (candidates) return { duty, candidates };
+  }
+  return undefined;
+}
+
+/** A kind that something real can be asked of. @throws InvalidInput where it cannot */
+export function shownKind(kind: string): ShownKind {
+  const found = SHOWN_KINDS.find((one) => one === kind);
+  if (!found)
+    throw new InvalidInput('kind', `kind is ${kind}: with shown give one of ${SHOWN_KINDS.join(', ')}.`);
+  return found;
+}
