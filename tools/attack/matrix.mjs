@@ -56,7 +56,8 @@ export async function matrix({ address }) {
         as.send(verb.toUpperCase(), to, verb === 'get' ? undefined : { nonsense: true });
       check('nobody', (await send(new Person(address), own(path))).status, [401]);
       // Nonsense is refused before anything is looked for; what is looked for is not found.
-      if (path.includes('{id}')) check('a stranger', (await send(stranger, own(path))).status, [400, 404]);
+      if (path.includes('{id}'))
+        check('a stranger', (await send(stranger, own(path))).status, [400, 403, 404]);
       for (const [at, as] of people.entries()) {
         const { status } = await send(as, own(path.replace('{id}', '{other}')));
         // A device reports with its key: no person is one.

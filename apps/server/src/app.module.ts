@@ -17,6 +17,7 @@ import { DevicesModule } from './work/devices/devices.module.js';
 import { LinesModule } from './work/lines/lines.module.js';
 import { OrdersModule } from './work/orders/orders.module.js';
 import { OwnerPagesModule } from './work/owner-pages/owner-pages.module.js';
+import { DrillsModule } from './work/drills/drills.module.js';
 import { PeopleModule } from './firm/people/people.module.js';
 import { PhotosModule } from './work/photos/photos.module.js';
 import { PriceDeskModule } from './stand-ins/price-desk/price-desk.module.js';
@@ -69,6 +70,7 @@ export class AppModule {
         StationsModule,
         DueModule,
         RoundsModule,
+        DrillsModule,
         DevicesModule.on(settings),
         StandInsModule,
         TurnCounterModule,

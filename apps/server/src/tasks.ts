@@ -1,6 +1,7 @@
 import type { Tasks } from './ground/threads/task.js';
 import type { ArchivePieces } from './work/archive/read-archive.js';
 import type { CatalogueFormat, OrderSheetPreview, WalkListPreview } from '@grevik/contracts';
+import type { DrillTask, GradedDrill } from './work/drills/grade-drill.js';
 import type { CheckDiagnosis, JobOutlook, ReadSheet, ValveOutage } from '@grevik/core';
 import type { BudgetFileTask } from './work/budget/budget-files.js';
 import type { WalkListTask } from './work/walk-lists/check-list.js';
@@ -23,6 +24,7 @@ declare module './ground/threads/task.js' {
     writeOwnerFile: (task: OwnerFileTask) => Promise<Uint8Array>;
     workOutOutages: (task: { lines: string; now: string }) => Promise<ValveOutage[]>;
     diagnoseStation: (task: StationTask) => Promise<CheckDiagnosis | null>;
+    gradeDrill: (task: DrillTask) => Promise<GradedDrill>;
     readArchive: (body: Uint8Array) => Promise<ArchivePieces>;
   }
 }
@@ -39,6 +41,7 @@ export const TASKS: { [Name in keyof Tasks]: () => Promise<Tasks[Name]> } = {
   writeOwnerFile: async () => (await import('./work/owner-pages/owner-file.js')).writeOwnerFile,
   workOutOutages: async () => (await import('./work/budget/line-outages.js')).workOutOutages,
   diagnoseStation: async () => (await import('./work/stations/diagnose-station.js')).diagnoseStation,
+  gradeDrill: async () => (await import('./work/drills/grade-drill.js')).gradeDrillTask,
   readArchive: async () => (await import('./work/archive/read-archive.js')).readArchive,
   jobOutlook: async () => (await import('./work/board/job-outlook.js')).workOutJobOutlook,
   calculate: async () => (await import('./work/calculations/answer-calculation.js')).answerCalculation,

@@ -16,6 +16,7 @@ export const PERMISSIONS = [
   'receive',
   'devices',
   'rounds',
+  'drills',
   'people',
 ] as const;
 export type Permission = (typeof PERMISSIONS)[number];

@@ -5,6 +5,7 @@ export * from './catalogue.js';
 export * from './change.js';
 export * from './described.js';
 export * from './device.js';
+export * from './drill.js';
 export * from './due.js';
 export * from './entry.js';
 export * from './error-body.js';

@@ -25,6 +25,7 @@ import { Pick } from '../work/positions/pick.model.js';
 import { Position } from '../work/positions/position.model.js';
 import { Walk } from '../work/walks/walk.model.js';
 import { DemoStartUps } from './demo-start-ups.service.js';
+import { DemoDrills } from './demo-drills.service.js';
 import { DemoBudget } from './demo-budget.service.js';
 import { DemoRounds } from './demo-rounds.service.js';
 import { DemoStation } from './demo-station.service.js';
@@ -61,6 +62,7 @@ export class DemoCompany {
     private readonly rounds: DemoRounds,
     private readonly budget: DemoBudget,
     private readonly station: DemoStation,
+    private readonly drills: DemoDrills,
   ) {}
 
   /** Whatever was entered in it before is kept; what an earlier version did not have yet is added. */
@@ -116,6 +118,7 @@ export class DemoCompany {
     await this.rounds.add(job.id, [...positionIds.values()], crew);
     await this.budget.make(job.id);
     await this.station.make(job.id, people.get(DEMO_FOREMAN) ?? '');
+    await this.drills.make(job.id, people);
   }
 
   private async addEntries(

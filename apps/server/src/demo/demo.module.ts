@@ -22,6 +22,9 @@ import { DemoStartUps } from './demo-start-ups.service.js';
 import { Round } from '../work/rounds/round.model.js';
 import { Budget } from '../work/budget/budget.model.js';
 import { WetPlace } from '../work/budget/wet-place.model.js';
+import { DrillResult } from '../work/drills/drill-result.model.js';
+import { SentDrill } from '../work/drills/sent-drill.model.js';
+import { DemoDrills } from './demo-drills.service.js';
 import { DemoBudget } from './demo-budget.service.js';
 import { StationsModule } from '../work/stations/stations.module.js';
 import { DemoStation } from './demo-station.service.js';
@@ -51,12 +54,14 @@ import { DemoCompany } from './demo-company.service.js';
       Round,
       Budget,
       WetPlace,
+      DrillResult,
+      SentDrill,
     ]),
     CatalogueModule,
     StartUpsModule,
     StationsModule,
   ],
-  providers: [DemoCompany, DemoOrders, DemoStartUps, DemoRounds, DemoBudget, DemoStation],
+  providers: [DemoCompany, DemoOrders, DemoStartUps, DemoRounds, DemoBudget, DemoStation, DemoDrills],
   exports: [DemoCompany],
 })
 export class DemoModule {}

@@ -1,4 +1,5 @@
 import type { Permission } from '@grevik/contracts';
+import { withArticle } from '@grevik/core';
 import { type CanActivate, type ExecutionContext, Injectable } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import { Refusal } from '../errors/refusal.js';
@@ -33,7 +34,7 @@ const notInDemo = (): Refusal =>
 /** Says what a role may not do, and who may. */
 export function notAllowed(role: string, needed: Permission | undefined): Refusal {
   const message = needed
-    ? `Your role, ${role}, cannot ${PERMISSION_TABLE[needed].words}. Ask an ${PERMISSION_TABLE[needed].roles.join(' or ')}.`
+    ? `Your role, ${role}, cannot ${PERMISSION_TABLE[needed].words}. Ask ${withArticle(PERMISSION_TABLE[needed].roles.join(' or '))}.`
     : 'Nobody may do this.';
   return new Refusal(403, { code: 'not-allowed', message });
 }

@@ -44,6 +44,14 @@ const ENDPOINTS: Readonly<Record<string, readonly Role[] | 'anyone' | 'signed-in
   'GET /api/rounds/:id': ALL,
   'PUT /api/rounds/:id': [...DECIDE, 'technician'],
   'GET /api/rounds/:id/round.ics': ALL,
+  'POST /api/drills/results': ALL,
+  'GET /api/drills/record': ALL,
+  'GET /api/drills/record.csv': ALL,
+  'GET /api/drills/people': ['foreman'],
+  'GET /api/drills/people/:id': ['foreman'],
+  'GET /api/drills/people.csv': ['foreman'],
+  'GET /api/drills/sent': ALL,
+  'POST /api/drills/sent': ['foreman'],
   'GET /api/calendar': ALL,
   'POST /api/calendar': ALL,
   'DELETE /api/calendar': ALL,
@@ -234,7 +242,7 @@ describe('who may do what', () => {
       else {
         expect(status).toBe(403);
         expect(body.error?.message).toMatch(
-          new RegExp(`^Your role, ${role}, cannot .*Ask an ${roles.join(' or ')}`),
+          new RegExp(`^Your role, ${role}, cannot .*Ask an? ${roles.join(' or ')}`),
         );
       }
     },

@@ -41,6 +41,7 @@ export const PERMISSION_TABLE: Readonly<Record<Permission, { words: string; role
     words: 'plan rounds',
     roles: ['owner', 'estimator', 'foreman', 'technician'],
   },
+  drills: { words: 'send drills and see who is ready for what', roles: ['foreman'] },
   people: { words: 'invite people and change roles', roles: ['owner'] },
 };
 

@@ -18,6 +18,7 @@ import * as rounds from './migrations/0014-rounds.js';
 import * as budgets from './migrations/0015-budgets.js';
 import * as stations from './migrations/0016-stations.js';
 import * as ownerPages from './migrations/0018-owner-pages.js';
+import * as drills from './migrations/0019-drills.js';
 import * as ownGates from './migrations/0017-own-gates.js';
 import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
@@ -46,6 +47,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0016-stations': stations,
   '0017-own-gates': ownGates,
   '0018-owner-pages': ownerPages,
+  '0019-drills': drills,
 };
 
 /** Any number, the same for every server: only one migrates at a time. */

@@ -1,3 +1,4 @@
+import type { CatalogueModel } from '../../judgement/line-up/index.js';
 import { houseRuleSettings, select } from '../../judgement/selection/index.js';
 import { type ChooseValveQuestion, drill, gradeMade, positionDrill, shownDrill, shownKind } from './index.js';
 import { VALVES_TO_CHOOSE_FROM } from './kinds/valves-to-choose-from.js';
@@ -5,11 +6,18 @@ import { VALVES_TO_CHOOSE_FROM } from './kinds/valves-to-choose-from.js';
 const settings = houseRuleSettings();
 const { duty } = drill({ kind: 'which-valve', seed: 7, level: 1, trade: 'gas' })
   .question as ChooseValveQuestion;
+/** The stock of the counter as a catalogue. */
+const models = VALVES_TO_CHOOSE_FROM.map((valve, at): CatalogueModel => ({
+  ...valve,
+  maker: 'Ostrand',
+  model: `${at}`,
+  sizes: [{ dn: duty.dn, price: 10 }],
+}));
 
 it('a position’s duty and the catalogue make a question with one best answer, the same each time', () => {
-  const question = positionDrill(duty, VALVES_TO_CHOOSE_FROM, settings, 'G-101');
+  const question = positionDrill(duty, models, settings, 'G-101');
   if (!question) throw new Error('nothing can be asked of this position');
-  expect(positionDrill(duty, VALVES_TO_CHOOSE_FROM, settings, 'G-101')).toEqual(question);
+  expect(positionDrill(duty, models, settings, 'G-101')).toEqual(question);
   const made = shownDrill('which-valve', question, settings);
   expect(made.trade).toBe('gas');
   const { ranked } = select(question.duty, question.candidates, settings);
@@ -17,7 +25,7 @@ it('a position’s duty and the catalogue make a question with one best answer, 
 });
 
 it('asks nothing where no model is better than three others', () => {
-  expect(positionDrill(duty, VALVES_TO_CHOOSE_FROM.slice(0, 2), settings, 'G-101')).toBeUndefined();
+  expect(positionDrill(duty, models.slice(0, 2), settings, 'G-101')).toBeUndefined();
 });
 
 it('a real line and its burst are graded by isolate', () => {

@@ -4,10 +4,13 @@ import {
   type Candidate,
   type Duty,
   type HouseRuleSettings,
+  asNew,
+  candidateFields,
   candidateInput,
   dutyInput,
   select,
 } from '../../judgement/selection/index.js';
+import { type CatalogueModel, candidateOf, lineUp } from '../../judgement/line-up/index.js';
 import { foundFields } from '../../judgement/walk/index.js';
 import { isolateCalculation } from '../../physics/isolation/index.js';
 import { drawFrom } from './draw.js';
@@ -84,8 +87,8 @@ export function shownDrill(kind: ShownKind, shown: unknown, settings: HouseRuleS
 /**
  * Which valve would you put here: the question of a real position.
  *
- * @param duty   of the position
- * @param valves the models of the catalogue, in the position’s size
+ * @param found  the duty of the position; each valve is judged as new
+ * @param models the catalogue
  * @param settings house rules in force
  * @param seed   any text: the same asks the same
  * @returns undefined where no model is better than three others
@@ -94,11 +97,14 @@ export function shownDrill(kind: ShownKind, shown: unknown, settings: HouseRuleS
  * positionDrill(duty, [], houseRuleSettings(), 'CW-101') // undefined
  */
 export function positionDrill(
-  duty: Duty,
-  valves: readonly Candidate[],
+  found: Duty,
+  models: readonly CatalogueModel[],
   settings: HouseRuleSettings,
   seed: string,
 ): ChooseValveQuestion | undefined {
+  const duty = asNew(found);
+  const { columns, tray } = lineUp(found, models, settings);
+  const valves = [...columns, ...tray].map(({ model, size }) => onlyKnown(candidateOf(model, size)));
   const { results } = select(duty, valves, settings);
   for (const level of [3, 2, 1] as const) {
     const candidates = fourFor(drawFrom(seed), level, valves, results);
@@ -106,6 +112,12 @@ export function positionDrill(
   }
   return undefined;
 }
+
+/** A candidate without what its model has beside it. */
+const onlyKnown = (candidate: Candidate): Candidate =>
+  Object.fromEntries(
+    Object.entries(candidate).filter(([field]) => field in candidateFields && field !== 'unitPrice'),
+  ) as unknown as Candidate;
 
 /** A kind that something real can be asked of. @throws InvalidInput where it cannot */
 export function shownKind(kind: string): ShownKind {
