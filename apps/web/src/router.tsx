@@ -49,6 +49,16 @@ export const router = createBrowserRouter([
                 async () => (await import('./firm/budget/BudgetPage')).BudgetPage,
               ),
               screen('/devices', async () => (await import('./firm/devices/DevicesPage')).DevicesPage),
+              screen('/drills', async () => (await import('./firm/drills/DrillsPage')).DrillsPage),
+              screen('/drills/run', async () => (await import('./firm/drills/RunPage')).RunPage),
+              screen(
+                '/drills/sent/:sentId',
+                async () => (await import('./firm/drills/SentDrillPage')).SentDrillPage,
+              ),
+              screen(
+                '/drills/people/:personId',
+                async () => (await import('./firm/drills/PersonDrillsPage')).PersonDrillsPage,
+              ),
               screen('/people', async () => (await import('./firm/people/PeoplePage')).PeoplePage),
               screen(
                 '/house-rules',

@@ -23,7 +23,7 @@ const KINDS: readonly DrillKind[] = [
 const RUNS = [
   { email: 'bea@tarnside.example', daysAgo: [62, 41, 20, 6, 2], level: 1, wrongOf: 4 },
   { email: 'joss@tarnside.example', daysAgo: [70, 35, 12], level: 2, wrongOf: 9 },
-  { email: 'ada@tarnside.example', daysAgo: [90], level: 3, wrongOf: 50 },
+  { email: 'ada@tarnside.example', daysAgo: [120, 64, 15], level: 3, wrongOf: 50 },
 ] as const;
 const SENT_AT = 'CW-105';
 const SENT_DAYS_AGO = 1;

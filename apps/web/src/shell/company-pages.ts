@@ -4,6 +4,7 @@ export const COMPANY_PAGES = [
   { to: '/budget', name: 'budget.title' },
   { to: '/catalogue', name: 'catalogue.title' },
   { to: '/house-rules', name: 'houseRules.title' },
+  { to: '/drills', name: 'drills.title' },
   { to: '/parts-list', name: 'counter.short' },
   { to: '/devices', name: 'devices.title' },
   { to: '/people', name: 'account.people' },

@@ -17,6 +17,7 @@ export const SCREEN_WORDS = {
   takeoff: 'stops fixtures count budget rough-in',
   catalogue: 'models makers prices sizes',
   types: 'cutaway inside how it works wear fails',
+  drills: 'training practice apprentice test quiz learn exam',
   'parts-list': 'counter e-mail read list',
   'house-rules': 'standards preferences push-fit gate policy currency',
   people: 'invite roles crew permissions',

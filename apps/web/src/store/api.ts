@@ -81,6 +81,7 @@ export const WRITTEN_TAGS = [
   'Orders',
   'Company',
   'Budget',
+  'Drills',
 ] as const;
 
 /** The server's state, as the screens see it. */
@@ -105,6 +106,7 @@ export const api = createApi({
     'Due',
     'Rounds',
     'Budget',
+    'Drills',
   ],
   endpoints: (build) => ({
     session: build.query<{ session: SessionView | null; doors: SignInOptionsView }, void>({

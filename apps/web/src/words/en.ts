@@ -6,6 +6,7 @@ import { budget } from './en/budget';
 import { catalogue } from './en/catalogue';
 import { counter } from './en/parts-list';
 import { devices } from './en/devices';
+import { drills } from './en/drills';
 import { hookUp } from './en/hook-up';
 import { lineUp } from './en/line-up';
 import { orders } from './en/orders';
@@ -38,6 +39,7 @@ export const en = {
   ...benchOthers,
   ...counter,
   ...devices,
+  ...drills,
   ...hookUp,
   ...orders,
   ...takeoff,

@@ -34,9 +34,11 @@ interface CutawayProps {
   /** Whether the part that wears is ringed. */
   marksWear?: boolean;
   isLarge?: boolean;
+  /** Said in place of its name and what is inside, where the name is what is asked. */
+  said?: string | undefined;
 }
 
-type Drawn = Omit<CutawayProps, 'marksWear' | 'isLarge'> & { label: string };
+type Drawn = Omit<CutawayProps, 'marksWear' | 'isLarge' | 'said'> & { label: string };
 
 const rises = ({ stem }: Drawn['model']): boolean => stem === 'rising' || stem === 'os-y';
 
@@ -128,10 +130,11 @@ export function Cutaway({
   fault,
   marksWear = false,
   isLarge = false,
+  said,
 }: CutawayProps) {
   const { words, inside, strokes } = VALVE_TYPE_FACTS[model.type];
   const percent = Math.round(opening * 100);
-  const label = [
+  const own = [
     `${words} valve cut open, ${strokes === 'self' ? `held ${percent} % open` : `handle ${percent} % open`}.`,
     `${inside}.`,
     fault && FAULT_WORDS[fault],
@@ -139,6 +142,7 @@ export function Cutaway({
   ]
     .filter(Boolean)
     .join(' ');
+  const label = said ?? own;
   const marks = MARKS[model.type];
   return (
     <div className={`${styles.stack} ${isLarge ? styles.large : ''}`}>

@@ -44,6 +44,7 @@ import { OverYears } from './life/OverYears';
 import { useCandidateCosts } from './life/useCandidateCosts';
 import { PhoneBar } from './PhoneBar';
 import { PickDialog } from './PickDialog';
+import { SendDrill } from './SendDrill';
 import { Tray } from './Tray';
 import { HelpOf } from './WouldFit';
 import { TypeList } from './TypeList';
@@ -64,6 +65,7 @@ export function LineUpPage() {
   const words = useWords();
   const dispatch = useAppDispatch();
   const mayPick = useMay('pick');
+  const maySendDrills = useMay('drills');
   const weights = useAppSelector((state) => state.weights);
   const alike = useAlike(line, position);
   const [picking, setPicking] = useState<ModelColumn>();
@@ -156,6 +158,11 @@ export function LineUpPage() {
           <AskFirst line={line} position={position} looked={looked} />
           <DutyFacts duty={duty} />
           <CurrentPick line={line} position={position} models={models} settings={settings} />
+          {maySendDrills && (
+            <p className="no-print">
+              <SendDrill line={line} position={position} models={models} settings={settings} />
+            </p>
+          )}
           <Findings position={position} findings={findings} benchAt={`${lineAt}/bench/${tagAt}`} />
           <p className={styles.caution}>{MEDIUM_FACTS[line.medium].caution}</p>
         </aside>

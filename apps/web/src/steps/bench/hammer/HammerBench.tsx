@@ -24,7 +24,7 @@ import { useCase } from '../case/useCase';
 import { FindingBar } from '../../../kit/finding/FindingBar';
 import { simulator } from '../simulator';
 import { useSimulation } from '../useSimulation';
-import { CloseYourself } from './CloseYourself';
+import { CloseYourself } from '../../../kit/handle/CloseYourself';
 import { Fixes } from './Fixes';
 import styles from './Hammer.module.css';
 import { PipeDrawing } from './PipeDrawing';

@@ -4,7 +4,7 @@ import { act, fireEvent, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import fc from 'fast-check';
 import { show } from '../../../testing/render';
-import { CloseYourself } from './CloseYourself';
+import { CloseYourself } from '../../../kit/handle/CloseYourself';
 import { readHand, writeHand } from './hand-in-address';
 import { seconds } from './seconds';
 

@@ -2,7 +2,7 @@ import { type ValveSpec, orderLine, readOrder } from '../../../trade/order-wordi
 import { capitalized } from '../../../ground/wording/index.js';
 import { type Draw, untilMade } from '../draw.js';
 import { type DrillItem, type DrillMaker, RIGHT } from '../made-drill.js';
-import { fieldName, valveToOrder, whyNeeded } from './valve-to-order.js';
+import { orderFieldName, valveToOrder, whyNeeded } from './valve-to-order.js';
 
 export interface HearItQuestion {
   /** As a customer says it. */
@@ -42,7 +42,7 @@ export const hearIt: DrillMaker<HearItQuestion, string> = (from) => {
       const chosen = answer.split(AND) as (keyof ValveSpec)[];
       const why = [
         ...open.map((field) => ({
-          text: `${capitalized(fieldName(field))} is not said. ${whyNeeded(missing, field) ?? ''}`.trim(),
+          text: `${capitalized(orderFieldName(field))} is not said. ${whyNeeded(missing, field) ?? ''}`.trim(),
         })),
         ...(level === 3 ? [{ text: '“Standard” says nothing: every counter has another.' }] : []),
       ];
@@ -55,7 +55,7 @@ export const hearIt: DrillMaker<HearItQuestion, string> = (from) => {
           ...why,
           ...chosen
             .filter((field) => !open.includes(field))
-            .map((field) => ({ text: `${capitalized(fieldName(field))} is said.` })),
+            .map((field) => ({ text: `${capitalized(orderFieldName(field))} is said.` })),
         ],
       };
     },
@@ -67,7 +67,7 @@ const idOf = (fields: readonly string[]): string => [...fields].sort().join(AND)
 const isSame = (a: readonly string[], b: readonly string[]): boolean => idOf(a) === idOf(b);
 const choiceOf = (fields: readonly (keyof ValveSpec)[]): DrillItem => ({
   id: idOf(fields),
-  text: capitalized([...fields].sort().map(fieldName).join(' and ')),
+  text: capitalized([...fields].sort().map(orderFieldName).join(' and ')),
 });
 
 /** What a customer may leave out: everything but the type, and what is no field of an order. */

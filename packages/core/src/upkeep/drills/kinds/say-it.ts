@@ -7,7 +7,7 @@ import {
   specFieldWords,
 } from '../../../trade/order-wording/index.js';
 import { type DrillMaker, RIGHT } from '../made-drill.js';
-import { fieldName, valveToOrder, whyNeeded } from './valve-to-order.js';
+import { orderFieldName, valveToOrder, whyNeeded } from './valve-to-order.js';
 
 export interface SayItQuestion {
   /** What is known of the valve, field by field, not in the order it is said in. */
@@ -52,7 +52,7 @@ export const sayIt: DrillMaker<SayItQuestion, string> = (from) => {
 };
 
 function judged(field: keyof ValveSpec, spec: ValveSpec, said: ValveSpec, why: string | undefined): string {
-  const name = capitalized(fieldName(field));
+  const name = capitalized(orderFieldName(field));
   const is = words(spec, field);
   const what =
     said[field] === undefined

@@ -23,17 +23,18 @@ const LAWS = ['ball', 'gate', 'globe-linear', 'butterfly'] as const;
 const CLOCK = { 1: 3, 2: 2, 3: 1.5 } as const;
 /** Of the rise of a sudden closing, what may be. */
 const RISE = { 1: [0.4, 0.55], 2: [0.3, 0.4], 3: [0.2, 0.3] } as const;
+/** Faster no hand is. */
+const BY_HAND_S = { ball: 0.8, butterfly: 0.8, gate: 2.5, 'globe-linear': 2.5 } as const;
 const WATER_KG_M3 = 998.2;
 const SEEN_S = 2;
 const OVER_SCORE = 0.7;
-const REACHES = 30;
 
 /** A long line, a limit and a clock: shut it by hand. */
 export const shutIt: DrillMaker<ShutItQuestion, readonly HandlePoint[]> = ({ draw, level }) => {
   const { question, leastS } = untilMade(() => {
-    const lengthM = draw.whole(8, 30) * 10;
-    const diameterM = draw.of([0.0525, 0.0779, 0.1023]);
-    const velocityMs = draw.between(1, 2.4);
+    const lengthM = draw.whole(15, 60) * 10;
+    const diameterM = draw.of([0.1023, 0.1541, 0.2027]);
+    const velocityMs = draw.between(1, 1.8);
     const [low, high] = RISE[level];
     const sourceHeadM = draw.whole(35, 60);
     const waveSpeedMs = draw.of([1150, 1200, 1250, 1300]);
@@ -56,7 +57,7 @@ export const shutIt: DrillMaker<ShutItQuestion, readonly HandlePoint[]> = ({ dra
       closure: { law: pipe.law, peakLimitPa: pipe.limitPa },
       durationS: SEEN_S,
     });
-    if (timeS === undefined || timeS < 0.5) return undefined;
+    if (timeS === undefined || timeS < BY_HAND_S[pipe.law]) return undefined;
     const withinS = Number((timeS * CLOCK[level]).toFixed(1));
     return { question: { ...pipe, withinS }, leastS: timeS };
   });
@@ -133,7 +134,6 @@ const pipeOf = ({
   waveSpeedMs,
   sourceHeadM,
   initialFlowM3s,
-  reaches: REACHES,
   series: false,
   envelope: false,
 });

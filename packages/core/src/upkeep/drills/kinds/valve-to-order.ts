@@ -55,7 +55,7 @@ export const FIELD_NAMES: Readonly<Partial<Record<keyof ValveSpec, string>>> = {
 };
 
 /** The name of a field, as it stands where none is kept. */
-export const fieldName = (field: keyof ValveSpec): string => FIELD_NAMES[field] ?? field;
+export const orderFieldName = (field: keyof ValveSpec): string => FIELD_NAMES[field] ?? field;
 
 /** Why an order needs a field, where it does. */
 export const whyNeeded = (missing: readonly OpenField[], field: keyof ValveSpec): string | undefined =>

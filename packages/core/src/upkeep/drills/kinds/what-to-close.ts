@@ -56,8 +56,9 @@ function gradeOf(
       : [],
   );
   const done = isolate(withOnly(network, closed), fault);
-  const needless = done.outOfService.filter((user) => !truth.outOfService.includes(user));
   const isCutOff = !done.impossible;
+  // While it still runs, who is without water is another question.
+  const needless = isCutOff ? done.outOfService.filter((user) => !truth.outOfService.includes(user)) : [];
   const left = truth.close.filter((id) => !closed.includes(id));
   const shared = truth.close.length - left.length;
   const why = [

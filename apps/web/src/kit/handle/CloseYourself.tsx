@@ -1,8 +1,8 @@
 import type { BenchValve, HandlePoint } from '@grevik/core';
 import { Button } from '@mui/material';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
-import { useWords } from '../../../words';
-import styles from './Hammer.module.css';
+import { useWords } from '../../words';
+import styles from './CloseYourself.module.css';
 
 const SIZE = 168;
 const MIDDLE = SIZE / 2;
