@@ -161,6 +161,16 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page.goto(page.url().replace(/\/walk.*/, '/owner/CW-103'));
     await expect(page.getByRole('textbox', { name: 'What was found' })).toBeVisible();
   },
+  drills: async (page) => {
+    await page.goto('/drills');
+    await expect(page.getByRole('table')).toBeVisible();
+  },
+  'a drill': async (page) => {
+    await page.goto('/drills/run?first=five');
+    await page.getByRole('radio').first().click();
+    await page.getByRole('button', { name: 'Check the answer' }).click();
+    await expect(page.getByRole('button', { name: 'Next question' })).toBeVisible();
+  },
   devices: async (page) => {
     await page.goto('/devices');
     await expect(page.getByRole('article').first()).toBeVisible();
@@ -268,6 +278,7 @@ const ON_SITE: readonly string[] = [
   'orders',
   'counter',
   'list of everything',
+  'a drill',
 ];
 
 for (const [width, height, schemes, names] of [

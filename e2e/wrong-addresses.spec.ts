@@ -29,6 +29,10 @@ function wrongAddresses(line: string): string[] {
     '/catalogue/types/gate-of-horn',
     '/owner',
     '/owner#nothing',
+    `/drills/sent/${NOBODY}`,
+    '/drills/sent/no-id',
+    `/drills/people/${NOBODY}`,
+    '/drills/run?about=nothing&job=no-id',
     '/join',
     '/join?token=nothing',
     ...[NOBODY, 'no-id'].flatMap((id) => [

@@ -9,6 +9,8 @@ import styles from './Shell.module.css';
 import { useUnsent } from '../store/useUnsent';
 
 const AGAIN_MS = 15_000;
+/** What is stored sooner is not shown: the page would jump for nothing. */
+const SHOWN_AFTER_MS = 600;
 
 /** Says what waits on this device to be sent, sends it once there is a network, and shows what the server did not take. */
 export function Unsent() {
@@ -32,7 +34,13 @@ export function Unsent() {
       window.removeEventListener('online', online);
     };
   }, [waits, ownerId, dispatch]);
-  if (unsent.length === 0) return null;
+  const isThere = unsent.length > 0;
+  const [isShown, setShown] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setShown(isThere), isThere ? SHOWN_AFTER_MS : 0);
+    return () => clearTimeout(timer);
+  }, [isThere]);
+  if (!isThere || !isShown) return null;
   const drop = async (place: number | undefined): Promise<void> => {
     const { dropUnsent } = await import('../store/outbox');
     await dropUnsent(place ?? 0);

@@ -161,6 +161,7 @@ describe('the frame', () => {
     expect(company.getAllByRole('link').map((link) => link.textContent)).toEqual([
       'Catalogue',
       'House rules',
+      'Drills',
       'Parts list',
       'People',
     ]);

@@ -141,6 +141,7 @@ export function usePlaces(showKeys: () => void): Place[] {
       ...(jobId === undefined ? [] : [screen(words('orders.link'), `/jobs/${jobId}/orders`, 'orders')]),
       ...(jobId === undefined ? [] : [screen(words('rounds.due'), `/jobs/${jobId}/rounds`, 'rounds')]),
       screen(words('rounds.title'), '/rounds', 'rounds'),
+      screen(words('drills.title'), '/drills', 'drills'),
       ...(jobId === undefined ? [] : [screen(words('takeoff.link'), `/jobs/${jobId}/takeoff`, 'takeoff')]),
       ...ofTypes,
       ...ofModels,

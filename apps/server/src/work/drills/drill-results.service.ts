@@ -12,7 +12,6 @@ import { CompanyService } from '../../firm/company/company.service.js';
 import { Person } from '../../firm/people/person.model.js';
 import { companyRows } from '../../ground/database/company-rows.js';
 import { currentCompanyId, currentPersonId } from '../../ground/database/company-scope.js';
-import { inTransaction } from '../../ground/database/work-context.js';
 import { Refusal } from '../../ground/errors/refusal.js';
 import { csvText } from '../../ground/sheets/csv-text.js';
 import { WorkThreads } from '../../ground/threads/work-threads.service.js';
@@ -53,10 +52,10 @@ export class DrillResults {
       { of: { kind, level, seed, trade }, shown, answer, settings: houseRuleSettings(houseRules) },
       { sender: currentCompanyId(), mostMs: MOST_MS, insteadOfLong: 'Answer it again in a minute.' },
     );
-    return inTransaction(this.sequelize, async () => {
-      const [row] = await this.results.findOrCreate({
-        where: { id },
-        defaults: {
+    // Sent twice at the same moment it is stored once.
+    await this.results.bulkCreate(
+      [
+        {
           id,
           personId: currentPersonId(),
           kind,
@@ -71,9 +70,10 @@ export class DrillResults {
           tookS,
           takenAt: new Date(takenAt),
         },
-      });
-      return this.ownOrRefused(row);
-    });
+      ],
+      { ignoreDuplicates: true },
+    );
+    return this.ownOrRefused(await this.results.findOne({ where: { id }, rejectOnEmpty: true }));
   }
 
   /** One’s own record. */

@@ -22,21 +22,21 @@ export class DrillsController {
     private readonly sent: SentDrills,
   ) {}
 
-  @ApiOperation({ summary: 'An answer to a drill: graded here and stored in one’s own record.' })
+  @ApiOperation({ summary: 'An answer to a drill: graded here and stored in your record.' })
   @May('look')
   @Post('results')
   add(@Body() request: DrillResultRequest): Promise<DrillResultView> {
     return this.results.add(request);
   }
 
-  @ApiOperation({ summary: 'One’s own record.' })
+  @ApiOperation({ summary: 'Your record.' })
   @May('look')
   @Get('record')
   record(): Promise<DrillRecordView> {
     return this.results.mine();
   }
 
-  @ApiOperation({ summary: 'One’s own record as CSV.' })
+  @ApiOperation({ summary: 'Your record as CSV.' })
   @May('look')
   @Get('record.csv')
   async recordFile(@Res() response: Response): Promise<Sent<'text/csv'>> {

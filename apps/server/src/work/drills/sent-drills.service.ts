@@ -1,14 +1,12 @@
 import type { DrillSendRequest, SentDrillView } from '@grevik/contracts';
 import { type DrillKind, InvalidInput, houseRuleSettings, shownDrill } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
-import { InjectConnection, InjectModel } from '@nestjs/sequelize';
+import { InjectModel } from '@nestjs/sequelize';
 import { Op } from 'sequelize';
-import type { Sequelize } from 'sequelize-typescript';
 import { CompanyService } from '../../firm/company/company.service.js';
 import { Person } from '../../firm/people/person.model.js';
 import { PeopleService } from '../../firm/people/people.service.js';
 import { currentPersonId } from '../../ground/database/company-scope.js';
-import { inTransaction } from '../../ground/database/work-context.js';
 import { Refusal } from '../../ground/errors/refusal.js';
 import { positionNotFound } from '../positions/position-not-found.js';
 import { Position } from '../positions/position.model.js';
@@ -21,7 +19,6 @@ const SHOWN = 100;
 @Injectable()
 export class SentDrills {
   constructor(
-    @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(SentDrill) private readonly sent: typeof SentDrill,
     @InjectModel(DrillResult) private readonly results: typeof DrillResult,
     @InjectModel(Position) private readonly positions: typeof Position,
@@ -38,12 +35,11 @@ export class SentDrills {
     const known = await this.people.count({ where: { id: personIds, leftAt: null } });
     if (known !== personIds.length)
       throw new InvalidInput('personIds', 'personIds names somebody who is not in this company.');
-    const [row] = await inTransaction(this.sequelize, () =>
-      this.sent.findOrCreate({
-        where: { id },
-        defaults: { id, positionId, kind, shown: question as object, personIds, sentBy: currentPersonId() },
-      }),
+    await this.sent.bulkCreate(
+      [{ id, positionId, kind, shown: question as object, personIds, sentBy: currentPersonId() }],
+      { ignoreDuplicates: true },
     );
+    const row = await this.sent.findOne({ where: { id }, rejectOnEmpty: true });
     if (row.sentBy !== currentPersonId())
       throw new Refusal(409, {
         code: 'conflict',

@@ -129,7 +129,7 @@ export const drills = {
       plain: 'A riser valve without an insulated joint',
       insulated: 'A riser valve with an insulated joint',
     },
-    purgeLine: '{{length}} of pipe, {{gas}} at {{pressure}}.',
+    purgeLine: '{{length}} of pipe, {{gas}} at {{pressure}}',
     purgeTrip: 'Its excess-flow valve trips at {{flow}}.',
     orderHint: 'Drag the steps, or use the arrow buttons.',
     steps: 'Steps of the purge',

@@ -16,6 +16,7 @@ import {
   ORDER_TYPE_WORDS,
   STEEL_END_WORDS,
 } from './order-words.js';
+import { inches } from './inches.js';
 import { openFields } from './required-fields.js';
 import { isRubberWedgeStandard } from './resilient-wedge-standard.js';
 import { type Conflict, specConflicts } from './spec-conflicts.js';
@@ -245,24 +246,6 @@ function endWords({ style, dn, odIn }: SpecEnd, own: Partial<Record<string, stri
     odIn !== undefined && `${both ? '(' : ''}${inches(odIn)} in OD${both ? ')' : ''}`,
     words,
   ]
-    .filter(Boolean)
-    .join(' ');
-}
-
-const PARTS = 64;
-
-/** Inches with plain fractions where they are some. */
-function inches(value: number): string {
-  const parts = value * PARTS;
-  if (!Number.isInteger(parts)) return String(value);
-  const whole = Math.floor(value);
-  let over = parts - whole * PARTS;
-  let under = PARTS;
-  while (over > 0 && over % 2 === 0) {
-    over /= 2;
-    under /= 2;
-  }
-  return [whole > 0 || over === 0 ? String(whole) : '', over > 0 ? `${over}/${under}` : '']
     .filter(Boolean)
     .join(' ');
 }

@@ -1,9 +1,10 @@
 import { type UnitSystem, formatNominalSize, formatQuantity } from '../../ground/units/index.js';
+import { inches } from './inches.js';
 import { orderChoice, orderEndWords } from './order-choice.js';
 import type { SpecEnd, ValveSpec } from './valve-spec.js';
 
 const endWords = ({ style, odIn }: SpecEnd): string =>
-  odIn === undefined ? orderEndWords(style) : `${odIn} in OD ${orderEndWords(style)}`;
+  odIn === undefined ? orderEndWords(style) : `${inches(odIn)} in OD ${orderEndWords(style)}`;
 
 /** Fields that need more than their own word. */
 const SAID: { [F in keyof ValveSpec]?: (value: NonNullable<ValveSpec[F]>, system: UnitSystem) => string } = {

@@ -1,4 +1,5 @@
 import { type Field, InvalidInput, list, optional, record, text } from '../../ground/input/index.js';
+import { type ValveType, valveTypeFacts } from '../../ground/valves/index.js';
 import { isFuelGas, MEDIUM_FACTS } from '../../ground/media/index.js';
 import {
   type Candidate,
@@ -6,7 +7,9 @@ import {
   type HouseRuleSettings,
   asNew,
   candidateFields,
+  type Reason,
   candidateInput,
+  dutyFields,
   dutyInput,
   select,
 } from '../../judgement/selection/index.js';
@@ -102,15 +105,38 @@ export function positionDrill(
   settings: HouseRuleSettings,
   seed: string,
 ): ChooseValveQuestion | undefined {
-  const duty = asNew(found);
+  const duty = onlyAsked(asNew(found));
   const { columns, tray } = lineUp(found, models, settings);
-  const valves = [...columns, ...tray].map(({ model, size }) => onlyKnown(candidateOf(model, size)));
-  const { results } = select(duty, valves, settings);
+  const valves = [...columns, ...tray]
+    .filter(({ model, reasons }) => servesIn(duty, model.type, reasons))
+    .map(({ model, size }) => onlyKnown(candidateOf(model, size)));
+  const { results, ranked } = select(duty, valves, settings);
+  const best = results[ranked[0] ?? -1];
+  if (!best) return undefined;
+  // The first choice, and what is worse than it: of valves alike nobody can say which one is meant.
+  const offered = results.filter((one) => one === best || one.verdict !== best.verdict);
   for (const level of [3, 2, 1] as const) {
-    const candidates = fourFor(drawFrom(seed), level, valves, results);
+    const candidates = fourFor(drawFrom(seed), level, valves, offered);
     if (candidates) return { duty, candidates };
   }
   return undefined;
+}
+
+/** A duty without where its facts are from. */
+const onlyAsked = (duty: Duty): Duty =>
+  Object.fromEntries(
+    Object.entries(duty).filter(([fact]) => fact === 'medium' || fact in dutyFields),
+  ) as unknown as Duty;
+
+/** Whether a type is at all thought of for a duty: a check is none for a shut-off, and a radiator valve stands at a radiator. */
+function servesIn(duty: Duty, type: ValveType, reasons: readonly Reason[]): boolean {
+  const { serves, family } = valveTypeFacts(type);
+  return (
+    serves.includes(duty.function) &&
+    type !== 'solenoid' &&
+    (family !== 'radiator' || MEDIUM_FACTS[duty.medium].family === 'steam') &&
+    reasons.every(({ rule }) => rule !== 'type-size')
+  );
 }
 
 /** A candidate without what its model has beside it. */

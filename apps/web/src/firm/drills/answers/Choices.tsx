@@ -71,7 +71,7 @@ export function Choices({
           </button>
         ))}
       </div>
-      <p className={`${styles.soft} no-print`}>{words('drills.keys', { count: choices.length })}</p>
+      <p className={`${styles.keys} no-print`}>{words('drills.keys', { count: choices.length })}</p>
     </>
   );
 }

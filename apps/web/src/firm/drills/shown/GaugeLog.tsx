@@ -41,7 +41,7 @@ export default function GaugeLog({
         {words('drills.hold', {
           pressure: figures.gauge(testPressurePa),
           minutes: Math.round(holdS / 60),
-          resolution: figures.gauge(gaugeResolutionPa),
+          resolution: `${(gaugeResolutionPa / factor).toPrecision(1)} ${symbol}`,
         })}
       </p>
       <figure className={styles.chart} aria-label={words('drills.gauge')}>
@@ -52,7 +52,15 @@ export default function GaugeLog({
           <LineChart data={points} {...PLOT}>
             <CartesianGrid {...GRID} />
             {axis}
-            <YAxis {...AXIS} width={60} domain={['auto', 'auto']} tickFormatter={figuresThatCount(4)} />
+            <YAxis
+              {...AXIS}
+              width={60}
+              domain={[
+                (low: number) => Math.min(low, testPressurePa / factor),
+                (high: number) => Math.max(high, testPressurePa / factor),
+              ]}
+              tickFormatter={figuresThatCount(5)}
+            />
             <ReferenceLine y={testPressurePa / factor} stroke="var(--fits)" strokeDasharray="5 4" />
             <ReferenceLine x={holdS / 60} stroke="var(--soft-ink)" strokeDasharray="2 4" />
             <Line dataKey="pressure" stroke="var(--ink)" strokeWidth={1.6} {...CURVE} />

@@ -39,7 +39,12 @@ const choosing =
     const { row, duty, candidates } = untilMade(() => {
       const of = draw.of(may.length > 0 ? may : duties);
       const asked = dutyFrom(draw, of);
-      const four = fourFor(draw, level, valves, select(asked, valves, settings).results);
+      const four = fourFor(
+        draw,
+        level,
+        valves,
+        select(asked, valves, settings).results.filter(isJudgedInFull),
+      );
       return four && { row: of, duty: asked, candidates: four };
     });
     return { ...chosenOf(duty, candidates, settings), trade: row.trade };
@@ -143,11 +148,10 @@ export function fourFor(
   valves: readonly Candidate[],
   results: readonly Selected[],
 ): Candidate[] | undefined {
-  const known = results.filter(isJudgedInFull);
-  const best = VERDICTS.find((verdict) => known.some((one) => one.verdict === verdict));
+  const best = VERDICTS.find((verdict) => results.some((one) => one.verdict === verdict));
   if (best === undefined || best === 'out') return undefined;
-  const right = draw.of(known.filter(({ verdict }) => verdict === best));
-  const wrong = known.filter(({ verdict }) => verdict !== best);
+  const right = draw.of(results.filter(({ verdict }) => verdict === best));
+  const wrong = results.filter(({ verdict }) => verdict !== best);
   const isClose = ({ type, verdict }: Selected): boolean => type === right.type || verdict === 'care';
   const near = draw.some(wrong.filter(isClose), level - 1);
   const far = draw.some(
@@ -158,6 +162,6 @@ export function fourFor(
   return draw.some([right, ...near, ...far], CHOICES).map(({ index }) => valves[index] as Candidate);
 }
 
-/** Made in the size, and with nothing left to ask. */
-const isJudgedInFull = ({ reasons }: Selected): boolean =>
+/** Whether a valve is made in the size, and with nothing left to ask. */
+export const isJudgedInFull = ({ reasons }: Selected): boolean =>
   reasons.every(({ rule }) => rule !== 'type-size' && !rule.startsWith('unknown-'));
