@@ -38,12 +38,14 @@ const PICTURES = {
       await page.getByRole('list', { name: 'Summary' }).waitFor();
     },
   },
-  matrix: {
+  drill: {
     size: DESK,
     go: async (page) => {
-      await openPosition(page, 'CW-104');
-      await page.getByRole('link', { name: 'Types for the whole line' }).click();
-      await page.getByRole('button', { name: 'CW-110, gate, metal wedge: Ruled out' }).click();
+      await page.goto(`${ADDRESS}/drills/run?first=five`);
+      await page.getByRole('radio').first().click();
+      await page.getByRole('button', { name: 'Check the answer' }).click();
+      await page.getByRole('button', { name: 'Next question' }).click();
+      await page.getByRole('radio').nth(3).waitFor();
     },
   },
   catalogue: {

@@ -1,19 +1,15 @@
-import type { JobWalkView, ModelView } from '@grevik/contracts';
-import { type HouseRuleSettings, SHOWN_KINDS } from '@grevik/core';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Failure, Loading, Notice } from '../../kit/Notice';
 import { rulesOnJob } from '../../kit/company-rules';
-import { useCatalogueQuery } from '../../store/api';
 import { useJobWalkQuery } from '../../store/walk-api';
 import { useWords } from '../../words';
-import { type DrillToTake, fromSeed, fromShown } from './drill-to-take';
+import type { DrillToTake } from './drill-to-take';
 import { firstFive } from './first-five';
-import { type ScoredDrill, nextRun } from './next-run';
-import { realDrill } from './real-drills';
+import { type RunMaterial, makeRun } from './make-run';
 import { Run } from './Run';
 import { type RunAsked, readRunAddress } from './run-address';
-import { type Material, useMaterial } from './useMaterial';
+import { useMaterial } from './useMaterial';
 
 /** A run as its address asks for it. */
 export function RunPage() {
@@ -23,10 +19,9 @@ export function RunPage() {
   const material = useMaterial();
   const skip = asked.jobId === undefined;
   const walk = useJobWalkQuery(asked.jobId ?? '', { skip });
-  const models = useCatalogueQuery(undefined, { skip });
-  const error = material.error ?? walk.error ?? models.error;
-  const { company, record } = material;
-  if (company && record && (skip || (walk.data && models.data)))
+  const error = material.error ?? walk.error;
+  const { company, record, models } = material;
+  if (company && record && models && (skip || walk.data))
     return (
       <Begun
         key={address.toString()}
@@ -34,51 +29,42 @@ export function RunPage() {
         taken={record.results}
         settings={walk.data ? rulesOnJob(company, walk.data) : material.settings}
         job={walk.data}
-        models={models.data}
+        models={models}
       />
     );
   if (error) return <Failure error={error} retry={material.again} />;
   return <Loading what={words('drills.title')} />;
 }
 
-interface BegunProps {
+interface BegunProps extends Omit<RunMaterial, 'seed' | 'now'> {
   asked: RunAsked;
-  taken: readonly ScoredDrill[];
-  settings: Material['settings'];
-  job: JobWalkView | undefined;
-  models: readonly ModelView[] | undefined;
 }
 
 /** The questions are made once: what is answered meanwhile does not change them. */
-function Begun({ asked, taken, settings, job, models }: BegunProps) {
+function Begun({ asked, ...material }: BegunProps) {
   const words = useWords();
-  const [begun, setBegun] = useState(() => ({ taken, seed: seedNow() }));
-  const [drills, setDrills] = useState(() => made(begun.seed, begun.taken));
-  function made(seed: number, before: readonly ScoredDrill[]): DrillToTake[] {
-    if (asked.isFirst) return firstFive(seed, settings);
-    const run = nextRun(before, { trade: asked.trade, seed, now: new Date() });
-    if (!job || !models) return run.map((one) => fromSeed(one, settings));
-    return run.map((one, at) => realOrMade(one, at, { job, models, settings }));
-  }
-  const again = (): void => {
-    const next = { taken, seed: seedNow() };
-    setBegun(next);
-    setDrills(made(next.seed, next.taken));
-  };
+  const [{ drills, seed }, setRun] = useState(() => begin(asked, material));
   if (drills.length === 0) return <Notice title={words('drills.nothing')} />;
-  return <Run key={begun.seed} drills={drills} {...(!asked.isFirst && { again })} />;
+  return (
+    <Run
+      key={seed}
+      drills={drills}
+      {...(!asked.isFirst && { again: () => setRun(begin(asked, material)) })}
+    />
+  );
 }
 
-/** Seconds since the beginning of the year 2026: other questions each time. */
-const seedNow = (): number => Math.floor(Date.now() / 1000) - 1_767_225_600;
-
-/** A question about the job where it has one of the kind; else one of the four that can be asked of it, else a made-up one. */
-function realOrMade(
-  of: Parameters<typeof fromSeed>[0],
-  at: number,
-  real: { job: JobWalkView; models: readonly ModelView[]; settings: HouseRuleSettings },
-): DrillToTake {
-  const own = SHOWN_KINDS.find((kind) => kind === of.kind) ?? SHOWN_KINDS[at % SHOWN_KINDS.length];
-  const shown = own && realDrill({ ...real, now: new Date() }, { kind: own, level: of.level, seed: of.seed });
-  return shown ? { ...fromShown(shown, real.settings), id: `${of.seed}` } : fromSeed(of, real.settings);
+function begin(
+  { trade, isFirst }: RunAsked,
+  material: Omit<RunMaterial, 'seed' | 'now'>,
+): { seed: number; drills: DrillToTake[] } {
+  const now = new Date();
+  const seed = Math.floor(now.getTime() / 1000) - SEEDS_BEGIN_S;
+  return {
+    seed,
+    drills: isFirst ? firstFive(seed, material.settings) : makeRun({ ...material, seed, now }, trade),
+  };
 }
+
+/** The beginning of the year 2026: a run has other seeds each second. */
+const SEEDS_BEGIN_S = 1_767_225_600;

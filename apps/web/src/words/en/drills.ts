@@ -15,7 +15,7 @@ export const drills = {
       sewage: 'sewage',
     },
     from: 'Asked of',
-    fromAny: 'made-up valves and lines',
+    fromAny: 'made-up lines, your catalogue',
     offline: 'A run also works without a network. Its answers are sent when there is one.',
     kinds: {
       'name-it': 'Which type is it?',
@@ -110,7 +110,7 @@ export const drills = {
       'do-not-touch': 'do not operate',
       closed: 'closed',
     },
-    between: 'between {{from}} and {{to}}',
+    after: 'after {{from}}',
     plan: 'Plan of the line',
     pipe: '{{length}} of pipe, {{velocity}}, {{law}} at its end.',
     laws: {

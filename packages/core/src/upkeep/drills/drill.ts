@@ -56,8 +56,12 @@ export function gradeDrill(
   return gradeMade(drill(of, settings), answer);
 }
 
-/** The same for a drill that is made already. */
-export const gradeMade = (made: MadeDrill, answer: unknown): DrillGrade & { key: DrillAnswer } => ({
-  ...made.grade(readAnswer(made, answer)),
-  key: made.key,
-});
+/** The same for a drill that is made already. What two reasons say alike is said once. */
+export function gradeMade(made: MadeDrill, answer: unknown): DrillGrade & { key: DrillAnswer } {
+  const { why, ...graded } = made.grade(readAnswer(made, answer));
+  return {
+    ...graded,
+    key: made.key,
+    why: [...new Set(why.map(({ text }) => text))].map((text) => ({ text })),
+  };
+}

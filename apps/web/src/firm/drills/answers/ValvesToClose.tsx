@@ -16,7 +16,7 @@ export function ValvesToClose({ network, closed, toggle, isOpen }: ValvesToClose
     <div className={styles.valves} role="group" aria-label={words('drills.valves')}>
       {network.links
         .filter(({ kind }) => kind === 'valve')
-        .map(({ id, state = 'works', from, to }) => (
+        .map(({ id, state = 'works', from }) => (
           <button
             key={id}
             type="button"
@@ -29,7 +29,7 @@ export function ValvesToClose({ network, closed, toggle, isOpen }: ValvesToClose
             <div>
               <b>{id}</b>
               <span>{words(`drills.states.${state}`)}</span>
-              <span className={styles.soft}>{words('drills.between', { from, to })}</span>
+              <span className={styles.soft}>{words('drills.after', { from })}</span>
             </div>
           </button>
         ))}

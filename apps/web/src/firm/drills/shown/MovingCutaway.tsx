@@ -1,5 +1,5 @@
 import { type NameItQuestion, typeDrawn } from '@grevik/core';
-import { Slider } from '@mui/material';
+import { Slider, useMediaQuery } from '@mui/material';
 import { useEffect, useState } from 'react';
 import { Cutaway } from '../../../kit/cutaway/Cutaway';
 import { useWords } from '../../../words';
@@ -13,7 +13,8 @@ export function MovingCutaway({ drawing, moves, seals }: NameItQuestion) {
   const words = useWords();
   const [step, setStep] = useState(0);
   const [held, setHeld] = useState<number>();
-  const isStill = window.matchMedia('(prefers-reduced-motion: reduce)').matches || held !== undefined;
+  const wantsStill = useMediaQuery('(prefers-reduced-motion: reduce)');
+  const isStill = wantsStill || held !== undefined;
   useEffect(() => {
     if (isStill) return undefined;
     const timer = setInterval(() => setStep((before) => before + 1), STEP_MS);

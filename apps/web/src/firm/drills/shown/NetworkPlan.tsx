@@ -1,5 +1,5 @@
 import type { Network, NetworkLink } from '@grevik/core';
-import { useMemo } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { Loading } from '../../../kit/Notice';
 import type { PlanGraph } from '../../../kit/plan/plan-graph';
 import { usePlanLayout } from '../../../kit/plan/usePlanLayout';
@@ -22,6 +22,8 @@ export function NetworkPlan({ network, burst, closed, toggle }: NetworkPlanProps
   const graph = useMemo(() => graphOf(network), [network]);
   const laid = usePlanLayout(graph);
   const links = useMemo(() => new Map(network.links.map((link) => [valvePlace(link), link])), [network]);
+  const mark = useRef<SVGGElement>(null);
+  useEffect(() => mark.current?.scrollIntoView({ block: 'nearest', inline: 'center' }), [laid]);
   if (!laid || laid.graph !== graph) return <Loading what={words('drills.plan')} />;
   const { layout } = laid;
   return (
@@ -39,7 +41,7 @@ export function NetworkPlan({ network, burst, closed, toggle }: NetworkPlanProps
               <path d={layout.laid[id]} className={styles.pipe} />
               <path d={layout.laid[id]} className={styles.inside} />
               {id === `pipe ${burst}` && (
-                <g transform={`translate(${(a.x + b.x) / 2} ${(a.y + b.y) / 2})`}>
+                <g ref={mark} transform={`translate(${(a.x + b.x) / 2} ${(a.y + b.y) / 2})`}>
                   <circle r="12" className={styles.burst} />
                   <path d="M-6-6 6 6M6-6-6 6" className={styles.burstMark} />
                 </g>
@@ -56,7 +58,11 @@ export function NetworkPlan({ network, burst, closed, toggle }: NetworkPlanProps
               {link ? (
                 <Valve link={link} isChosen={closed.includes(link.id)} toggle={() => toggle(link.id)} />
               ) : (
-                <Node id={id} kind={graph.kinds[place]} />
+                <Node
+                  id={id}
+                  kind={graph.kinds[place]}
+                  isNamed={!links.has(valvePlace({ id: id.slice(NODE.length) }))}
+                />
               )}
             </g>
           );
@@ -88,7 +94,14 @@ function Valve({
   );
 }
 
-function Node({ id, kind }: { id: string; kind: PlanGraph['kinds'][number] | undefined }) {
+interface NodeProps {
+  id: string;
+  kind: PlanGraph['kinds'][number] | undefined;
+  /** The end of a valve is called as the valve is. */
+  isNamed: boolean;
+}
+
+function Node({ id, kind, isNamed }: NodeProps) {
   const name = id.slice(NODE.length);
   const short = name.length <= LONGEST_NAME ? name : `${name.slice(0, LONGEST_NAME - 1)}…`;
   if (kind === 'source')
@@ -108,9 +121,11 @@ function Node({ id, kind }: { id: string; kind: PlanGraph['kinds'][number] | und
   return (
     <>
       <circle r="3" className={styles.valve} />
-      <text y="20" className={styles.junction}>
-        {short}
-      </text>
+      {isNamed && (
+        <text y="20" className={styles.junction}>
+          {short}
+        </text>
+      )}
     </>
   );
 }
