@@ -5,21 +5,46 @@ import { Sequelize } from 'sequelize';
 import type { Server } from 'node:http';
 import request from 'supertest';
 import { createApp } from '../create-app.js';
+import { copyDatabase } from './database-copy.js';
 import type { Settings } from '../ground/settings/settings.js';
 
-/** A new empty database on the tests' PostgreSQL, and its removal. */
-export async function makeDatabase(): Promise<{ url: string; drop(): Promise<void> }> {
-  const server = process.env.GREVIK_TEST_SERVER_URL ?? '';
+interface TestDatabase {
+  url: string;
+  drop(): Promise<void>;
+}
+
+const serverUrl = (): string => process.env.GREVIK_TEST_SERVER_URL ?? '';
+
+function newDatabase(): TestDatabase & { name: string } {
   const name = `grevik_${randomBytes(6).toString('hex')}`;
-  const admin = new Sequelize(server, { logging: false });
-  await admin.query(`CREATE DATABASE ${name}`);
   return {
-    url: server.replace(/\/[^/]*$/, `/${name}`),
+    name,
+    url: serverUrl().replace(/\/[^/]*$/, `/${name}`),
     drop: async () => {
+      const admin = new Sequelize(serverUrl(), { logging: false });
       await admin.query(`DROP DATABASE ${name} WITH (FORCE)`);
       await admin.close();
     },
   };
+}
+
+/** A new empty database on the tests' PostgreSQL, and its removal. */
+export async function makeDatabase(): Promise<TestDatabase> {
+  const made = newDatabase();
+  const admin = new Sequelize(serverUrl(), { logging: false });
+  await admin.query(`CREATE DATABASE ${made.name}`);
+  await admin.close();
+  return made;
+}
+
+/** A new database as it stands after a first start: with its tables, and the demo where there is one. */
+async function startedDatabase(offersDemo: boolean): Promise<TestDatabase> {
+  const made = newDatabase();
+  await copyDatabase(serverUrl(), made.name, offersDemo ? 'grevik_demo' : 'grevik_tables', async (url) => {
+    const app = await createApp(testSettings(url, { offersDemo }));
+    await app.close();
+  });
+  return made;
 }
 
 /** A server on a database, without web application and log. */
@@ -59,7 +84,7 @@ export const PASSWORD = 'lantern over the quay';
 const someone = (): string => `${randomBytes(4).toString('hex')}@works.example`;
 
 export async function startTestApp({ offersDemo = true, companiesOpen = true } = {}): Promise<TestApp> {
-  const database = await makeDatabase();
+  const database = await startedDatabase(offersDemo);
   const app = await createApp({ ...testSettings(database.url, { offersDemo }), companiesOpen });
   // Stand-ins send to the address where the server listens.
   await app.listen(0, '127.0.0.1');
