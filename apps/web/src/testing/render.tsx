@@ -1,6 +1,8 @@
 import { PERMISSIONS, type Permission, type SessionView } from '@grevik/contracts';
 import type { UnitSystem } from '@grevik/core';
 import { ThemeProvider } from '@mui/material/styles';
+import createCache from '@emotion/cache';
+import { CacheProvider } from '@emotion/react';
 import { render } from '@testing-library/react';
 import { SnackbarProvider } from 'notistack';
 import type { ReactElement } from 'react';
@@ -25,6 +27,10 @@ export const signedIn = (may: readonly Permission[]): SessionView => ({
   may,
 });
 
+/** Styles decide nothing in a test, and every question for a role would read all of them. */
+const unstyled = createCache({ key: 'css' });
+unstyled.sheet.insert = () => undefined;
+
 /** Shows a part of the interface as it stands in the application: with store, look, notices and addresses. */
 export function show(
   part: ReactElement,
@@ -39,13 +45,15 @@ export function show(
   store.dispatch(unitsChosen(units));
   const shown = render(
     <Provider store={store}>
-      <ThemeProvider theme={theme}>
-        <SnackbarProvider>
-          <MemoryRouter initialEntries={[at]} useTransitions={false}>
-            {part}
-          </MemoryRouter>
-        </SnackbarProvider>
-      </ThemeProvider>
+      <CacheProvider value={unstyled}>
+        <ThemeProvider theme={theme}>
+          <SnackbarProvider>
+            <MemoryRouter initialEntries={[at]} useTransitions={false}>
+              {part}
+            </MemoryRouter>
+          </SnackbarProvider>
+        </ThemeProvider>
+      </CacheProvider>
     </Provider>,
   );
   return { ...shown, store };
