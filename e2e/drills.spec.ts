@@ -59,7 +59,7 @@ test('a foreman sends a drill from a position with two taps, the apprentice answ
   const phone = await browser.newContext({ ...(storageState !== undefined && { storageState }) });
   const theirs = await phone.newPage();
   await lookAround(theirs, 'apprentice');
-  await theirs.goto('/drills');
+  // It stands on the first page, and among the drills.
   const asked = theirs.getByRole('listitem').filter({ hasText: 'asks about CW-104' });
   await asked.getByRole('link', { name: 'Answer' }).click();
   await answerAnyhow(theirs);

@@ -2,6 +2,7 @@ import { type DrillAnswer, type DrillGrade, gradeMade } from '@grevik/core';
 import { Button } from '@mui/material';
 import { useEffect, useRef, useState } from 'react';
 import { useKeys } from '../../kit/useKeys';
+import { newId } from '../../store/new-id';
 import { useWords } from '../../words';
 import type { DrillToTake } from './drill-to-take';
 import styles from './Drills.module.css';
@@ -30,13 +31,14 @@ export function DrillScreen({ drill, at, count, next, stop }: DrillScreenProps) 
   const [graded, setGraded] = useState<ReturnType<typeof gradeMade>>();
   const [kept, setKept] = useState<Kept>();
   const [begun] = useState(() => Date.now());
+  const [id] = useState(newId);
   const heading = useRef<HTMLHeadingElement>(null);
   useEffect(() => heading.current?.focus(), []);
 
   const check = (): void => {
     if (answer === undefined || graded) return;
     setGraded(gradeMade(made, answer));
-    void send(drill, answer, (Date.now() - begun) / 1000).then(setKept);
+    void send(drill, { id, answer, tookS: (Date.now() - begun) / 1000 }).then(setKept);
   };
   const goOn = (): void => {
     if (graded) next({ drill, right: graded.right, score: graded.score });

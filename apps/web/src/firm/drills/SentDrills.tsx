@@ -8,8 +8,9 @@ import styles from './Drills.module.css';
 /** Drills that were sent to whoever looks, and by them. */
 export function SentDrills() {
   const words = useWords();
-  const { data: sent = [] } = useSentDrillsQuery();
-  useKeepAnswer('drills/sent', sent);
+  const { data } = useSentDrillsQuery();
+  useKeepAnswer('drills/sent', data);
+  const sent = data ?? [];
   const toMe = sent.filter(({ isMine }) => isMine);
   const byMe = sent.filter(({ isMine }) => !isMine);
   return (

@@ -10,6 +10,7 @@ import { useJobListingsQuery } from '../../store/board-api';
 import { failureText } from '../../store/failure';
 import { useMay } from '../../store/people-api';
 import { useWords } from '../../words';
+import { AskedOfYou } from './AskedOfYou';
 import { ImportJob } from './ImportJob';
 import styles from './JobsPage.module.css';
 
@@ -43,6 +44,7 @@ export function JobsPage() {
   return (
     <div className={styles.page}>
       <h1>{company?.name ?? words('jobs.title')}</h1>
+      <AskedOfYou />
       {jobs.length === 0 ? (
         <p>{words(mayStart ? 'jobs.none' : 'jobs.noneForYou')}</p>
       ) : (

@@ -1,3 +1,5 @@
+import { InvalidInput } from '../../ground/input/index.js';
+
 /** What is drawn from a seed: the same each time. */
 export interface Draw {
   /** From 0 up to, and without, 1. */
@@ -54,7 +56,7 @@ const MOST_TRIES = 500;
  * Makes until something comes of it.
  *
  * @param make undefined where what was drawn makes no question
- * @throws RangeError after 500 times: the table it draws from is wrong
+ * @throws InvalidInput after 500 times
  *
  * @example
  * untilMade(() => draw.of([1, undefined])) // 1
@@ -64,5 +66,5 @@ export function untilMade<T>(make: () => T | undefined): T {
     const made = make();
     if (made !== undefined) return made;
   }
-  throw new RangeError('Nothing that can be asked came of this seed.');
+  throw new InvalidInput('seed', 'No question came of this seed: give another one.');
 }
