@@ -31,7 +31,9 @@ describe('the jobs', () => {
     ...more,
   });
   const open = (jobs: JobListing[]): void => {
-    serve(({ path }) => ({ body: path.endsWith('company') ? company : jobs }));
+    serve(({ path }) => ({
+      body: path.endsWith('company') ? company : path.endsWith('drills/sent') ? [] : jobs,
+    }));
     page();
   };
   const names = (): (string | null)[] =>
