@@ -163,7 +163,7 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   },
   drills: async (page) => {
     await page.goto('/drills');
-    await expect(page.getByRole('table')).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Your record' })).toBeVisible();
   },
   'a drill': async (page) => {
     await page.goto('/drills/run?first=five');

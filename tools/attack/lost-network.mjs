@@ -28,6 +28,7 @@ export async function lostNetwork(server, isLarge) {
     reducedMotion: 'reduce',
   });
   await context.request.post('/api/session/demo', { data: { role: 'owner' } });
+  const story = whatWasSent(context);
   let page = await context.newPage();
   const at = (/** @type {number} */ run) => `/rounds/${id}/${stops[run % stops.length]?.positionId ?? ''}`;
   await page.goto(at(0));
@@ -43,6 +44,9 @@ export async function lostNetwork(server, isLarge) {
     const isOffline = luck < 0.35;
     const isKilled = luck >= 0.35 && luck < 0.6;
     const closesTab = Math.random() < 0.3;
+    story.push(
+      `run ${run}:${isOffline ? ' offline' : ''}${isKilled ? ' killed' : ''}${closesTab ? ' tab closed' : ''}`,
+    );
     await context.setOffline(isOffline);
     await page.goto(at(run));
     const change = page.getByRole('button', { name: 'Change' });
@@ -59,10 +63,9 @@ export async function lostNetwork(server, isLarge) {
       await page.close();
       page = await context.newPage();
     } else {
-      await page
-        .getByText(/ saved$| is kept on this device and sent later$/)
-        .first()
-        .waitFor({ timeout: 30_000 });
+      const said = page.getByText(/ saved$| is kept on this device and sent later$/).first();
+      await said.waitFor({ timeout: 30_000 });
+      story.push(`said: ${await said.innerText()}`);
       kept.add(text);
     }
     await restarted;
@@ -83,12 +86,37 @@ export async function lostNetwork(server, isLarge) {
   await client.end();
   const counts = new Map(rows.map(({ text, count }) => [text, count]));
   console.log(`lost network: ${times} visits, ${kept.size} said to be kept, ${counts.size} stored`);
+  const lost = [...kept].filter((text) => !counts.has(text));
+  if (lost.length > 0) console.log(story.join('\n'));
   return [
-    ...[...kept].filter((text) => !counts.has(text)).map((text) => `${text} was kept and is not stored`),
+    ...lost.map((text) => `${text} was kept and is not stored`),
     ...[...counts]
       .filter(([, count]) => count > 1)
       .map(([text, count]) => `${text} is stored ${count} times`),
   ];
+}
+
+/**
+ * Every entry that a browser sends, with what was answered, for when one is lost.
+ *
+ * @param {import('@playwright/test').BrowserContext} context
+ * @returns {string[]} grows as they are sent
+ */
+function whatWasSent(context) {
+  /** @type {string[]} */
+  const story = [];
+  const isEntry = (/** @type {import('@playwright/test').Request} */ request) =>
+    request.method() === 'POST' && /entries$/.test(request.url());
+  const texts = (/** @type {import('@playwright/test').Request} */ request) =>
+    [...(request.postData() ?? '').matchAll(/"text":"([^"]*)"/g)].map(([, text]) => text).join(', ');
+  context.on('request', (request) => isEntry(request) && story.push(`sent: ${texts(request)}`));
+  context.on('requestfailed', (request) => isEntry(request) && story.push(`no answer: ${texts(request)}`));
+  context.on('response', async (response) => {
+    if (!isEntry(response.request())) return;
+    const body = await response.text().catch(() => '');
+    story.push(`${response.status()}: ${texts(response.request())} ${body.slice(0, 200)}`);
+  });
+  return story;
 }
 
 /** Whether nothing waits on the device to be sent; asked in the browser. */

@@ -23,7 +23,10 @@ export function NetworkPlan({ network, burst, closed, toggle }: NetworkPlanProps
   const laid = usePlanLayout(graph);
   const links = useMemo(() => new Map(network.links.map((link) => [valvePlace(link), link])), [network]);
   const mark = useRef<SVGGElement>(null);
-  useEffect(() => mark.current?.scrollIntoView({ block: 'nearest', inline: 'center' }), [laid]);
+  useEffect(() => {
+    // What it gives back is no clean-up.
+    mark.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
+  }, [laid]);
   if (!laid || laid.graph !== graph) return <Loading what={words('drills.plan')} />;
   const { layout } = laid;
   return (
