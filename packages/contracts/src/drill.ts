@@ -5,10 +5,13 @@ import {
   type DrillLevel,
   type DrillTrade,
   type Field,
+  LAST_SEED,
+  type HouseRuleSettings,
   type Readiness,
   SHOWN_KINDS,
   type ShownKind,
   type ShownQuestion,
+  houseRulesInput,
 } from '@grevik/core';
 import {
   ArrayMaxSize,
@@ -26,7 +29,6 @@ import {
 import { Described } from './described.js';
 import { moment } from './moment.js';
 
-const LAST_SEED = 2 ** 31;
 /** People that one drill is sent to at most. */
 const MOST_PEOPLE = 500;
 
@@ -61,6 +63,11 @@ export class DrillResultRequest {
   @IsOptional()
   @IsIn(DRILL_TRADES)
   trade?: DrillTrade;
+
+  /** In force where it was asked: the same drill is made again with them. The defaults where left out. */
+  @IsOptional()
+  @Described(houseRulesInput)
+  houseRules?: Partial<HouseRuleSettings>;
 
   /** The question about a real position or line. */
   @IsOptional()

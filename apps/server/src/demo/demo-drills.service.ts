@@ -61,10 +61,10 @@ export class DemoDrills {
     seed: number,
     { personId, takenAt, isWrong }: { personId: string; takenAt: Date; isWrong: boolean },
   ): Record<string, unknown> {
-    const { key, trade, answer } = drill({ kind, seed, level });
+    const { key, trade, answer, grade } = drill({ kind, seed, level });
     const other = answer.form === 'choice' ? answer.choices.find(({ id }) => id !== key)?.id : undefined;
     const given = isWrong && other !== undefined ? other : key;
-    const { right, score } = drill({ kind, seed, level }).grade(given);
+    const { right, score } = grade(given);
     return {
       id: randomUUID(),
       personId,

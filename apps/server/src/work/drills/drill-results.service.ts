@@ -8,7 +8,6 @@ import { InvalidInput, drillReadiness, houseRuleSettings, lastPassed } from '@gr
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
-import { CompanyService } from '../../firm/company/company.service.js';
 import { Person } from '../../firm/people/person.model.js';
 import { companyRows } from '../../ground/database/company-rows.js';
 import { currentCompanyId, currentPersonId } from '../../ground/database/company-scope.js';
@@ -30,7 +29,6 @@ export class DrillResults {
     @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(DrillResult) private readonly results: typeof DrillResult,
     @InjectModel(Person) private readonly people: typeof Person,
-    private readonly company: CompanyService,
     private readonly sent: SentDrills,
     private readonly threads: WorkThreads,
   ) {}
@@ -39,14 +37,13 @@ export class DrillResults {
   async add(request: DrillResultRequest): Promise<DrillResultView> {
     const before = await this.results.findOne({ where: { id: request.id } });
     if (before) return this.ownOrRefused(before);
-    const { id, kind, level, seed, trade, sentId, answer, tookS, takenAt } = request;
+    const { id, kind, level, seed, trade, sentId, houseRules, answer, tookS, takenAt } = request;
     if ((seed === undefined) === (request.shown === undefined && sentId === undefined))
       throw new InvalidInput(
         'seed',
         'Give seed for a drill made from one, or shown or sentId for one about something real.',
       );
     const shown = sentId === undefined ? request.shown : await this.sent.shownTo(sentId, kind);
-    const { houseRules } = await this.company.current();
     const graded = await this.threads.run(
       'gradeDrill',
       { of: { kind, level, seed, trade }, shown, answer, settings: houseRuleSettings(houseRules) },

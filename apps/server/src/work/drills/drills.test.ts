@@ -6,7 +6,7 @@ import type {
   JobWalkView,
   SentDrillView,
 } from '@grevik/contracts';
-import { type DrillKind, drill } from '@grevik/core';
+import { type DrillKind, drill, houseRuleSettings } from '@grevik/core';
 import { type Agent, type TestApp, startTestApp } from '../../testing/test-app.js';
 
 const TAKEN = '2026-11-28T07:00:00.000Z';
@@ -92,6 +92,19 @@ describe('drills', () => {
       .send(answered('name-it', 9, more))
       .expect(400);
     expect((body as { error: { message: string } }).error.message).toMatch(message);
+  });
+
+  it('is graded under the house rules it was asked under', async () => {
+    const houseRules = { 'old-gates': 'exercise', 'sewage-check': 'ball', 'gate-life': 'exercised' } as const;
+    for (let seed = 0; seed < 6; seed += 1) {
+      const of = { kind: 'which-check', seed, level: 3, trade: 'sewage' } as const;
+      const { key } = drill(of, houseRuleSettings(houseRules));
+      const { body } = await apprentice
+        .post('/api/drills/results')
+        .send(answered('which-check', seed, { ...of, houseRules, answer: key }))
+        .expect(201);
+      expect((body as DrillResultView).right).toBe(true);
+    }
   });
 
   it('an id that somebody else used is refused', async () => {

@@ -3,7 +3,6 @@ import { type DrillKind, InvalidInput, houseRuleSettings, shownDrill } from '@gr
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { Op } from 'sequelize';
-import { CompanyService } from '../../firm/company/company.service.js';
 import { Person } from '../../firm/people/person.model.js';
 import { PeopleService } from '../../firm/people/people.service.js';
 import { currentPersonId } from '../../ground/database/company-scope.js';
@@ -24,13 +23,11 @@ export class SentDrills {
     @InjectModel(Position) private readonly positions: typeof Position,
     @InjectModel(Person) private readonly people: typeof Person,
     private readonly names: PeopleService,
-    private readonly company: CompanyService,
   ) {}
 
   /** Sends a drill, once however often it is sent. */
   async send({ id, positionId, kind, shown, personIds }: DrillSendRequest): Promise<SentDrillView> {
-    const { houseRules } = await this.company.current();
-    const { question } = shownDrill(kind, shown, houseRuleSettings(houseRules));
+    const { question } = shownDrill(kind, shown, houseRuleSettings());
     if (!(await this.positions.findByPk(positionId))) throw positionNotFound();
     const known = await this.people.count({ where: { id: personIds, leftAt: null } });
     if (known !== personIds.length)

@@ -5,6 +5,7 @@ import { useFigures } from '../../kit/useFigures';
 import { useWords } from '../../words';
 import type { DrillToTake } from './drill-to-take';
 import styles from './Drills.module.css';
+import { gradeWords } from './grade-words';
 import { answerWords } from './answer-words';
 import type { Kept } from './useAnswer';
 
@@ -42,11 +43,7 @@ export function Graded({ drill, answer, graded: { right, score, key, why }, kept
   return (
     <section className={styles.graded} data-right={right} aria-live="polite">
       <h2 ref={heading} tabIndex={-1}>
-        {right
-          ? words('drills.right')
-          : score > 0
-            ? words('drills.nearly', { percent: Math.round(score * 100) })
-            : words('drills.wrong')}
+        {gradeWords({ right, score }, words)}
       </h2>
       {!isKey && (
         <p>

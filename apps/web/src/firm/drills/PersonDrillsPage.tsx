@@ -4,6 +4,7 @@ import { dateWords } from '../../kit/when';
 import { useDrillPersonQuery } from '../../store/drills-api';
 import { useWords } from '../../words';
 import styles from './Drills.module.css';
+import { gradeWords } from './grade-words';
 import { ReadyTable } from './ReadyTable';
 
 const SHOWN = 40;
@@ -28,13 +29,7 @@ export function PersonDrillsPage() {
             <span className={styles.soft}>{dateWords(takenAt)}</span>
             <span>{words(`drills.kinds.${kind}`)}</span>
             <span className={styles.soft}>{words('drills.level', { level })}</span>
-            <b>
-              {right
-                ? words('drills.right')
-                : score > 0
-                  ? words('drills.nearly', { percent: Math.round(score * 100) })
-                  : words('drills.wrong')}
-            </b>
+            <b>{gradeWords({ right, score }, words)}</b>
           </li>
         ))}
       </ul>

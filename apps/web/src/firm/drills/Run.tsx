@@ -5,6 +5,7 @@ import { useWords } from '../../words';
 import { DrillScreen, type TakenAnswer } from './DrillScreen';
 import type { DrillToTake } from './drill-to-take';
 import styles from './Drills.module.css';
+import { gradeWords } from './grade-words';
 
 interface RunProps {
   drills: readonly DrillToTake[];
@@ -44,13 +45,7 @@ export function Run({ drills, again }: RunProps) {
       <ul className={styles.list}>
         {taken.map(({ drill: { id, kind, level }, right: isRight, score }) => (
           <li key={id}>
-            <b>
-              {isRight
-                ? words('drills.right')
-                : score > 0
-                  ? words('drills.nearly', { percent: Math.round(score * 100) })
-                  : words('drills.wrong')}
-            </b>
+            <b>{gradeWords({ right: isRight, score }, words)}</b>
             <span>{words(`drills.kinds.${kind}`)}</span>
             <span className={styles.soft}>{words('drills.level', { level })}</span>
           </li>

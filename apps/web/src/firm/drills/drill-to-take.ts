@@ -24,7 +24,7 @@ export interface DrillToTake {
   level: DrillLevel;
   made: MadeDrill;
   /** What says on the server which drill it was. */
-  of: Pick<DrillResultRequest, 'kind' | 'level' | 'seed' | 'trade' | 'shown' | 'sentId'>;
+  of: Pick<DrillResultRequest, 'kind' | 'level' | 'seed' | 'trade' | 'houseRules' | 'shown' | 'sentId'>;
   wayThere?: WayThere | undefined;
   /** Said before the question. */
   intro?: string | undefined;
@@ -38,7 +38,7 @@ export function fromSeed(seed: DrillSeed, settings: HouseRuleSettings): DrillToT
     kind,
     level,
     made: drill(seed, settings),
-    of: { kind, level, seed: seed.seed, ...(trade && { trade }) },
+    of: { kind, level, seed: seed.seed, houseRules: settings, ...(trade && { trade }) },
   };
 }
 
@@ -52,7 +52,7 @@ export function fromShown(
     kind,
     level,
     made: shownDrill(kind, shown, settings),
-    of: { kind, level, ...(sentId === undefined ? { shown } : { sentId }) },
+    of: { kind, level, houseRules: settings, ...(sentId === undefined ? { shown } : { sentId }) },
     wayThere,
   };
 }

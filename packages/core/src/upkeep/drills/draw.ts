@@ -47,6 +47,22 @@ export function drawFrom(seed: string): Draw {
   };
 }
 
+/**
+ * Draws each field from what it may be.
+ *
+ * @param fields lists by field
+ *
+ * @example
+ * drawEach(drawFrom('a'), { dn: [20] }) // { dn: 20 }
+ */
+export const drawEach = <T extends object>(
+  draw: Draw,
+  fields: { readonly [F in keyof T]?: readonly NonNullable<T[F]>[] },
+): T =>
+  Object.fromEntries(
+    Object.entries<readonly unknown[] | undefined>(fields).map(([field, may]) => [field, draw.of(may ?? [])]),
+  ) as T;
+
 const FNV_START = 0x811c9dc5;
 const FNV_PRIME = 0x01000193;
 const MULBERRY_STEP = 0x6d2b79f5;

@@ -4,7 +4,8 @@ import { houseRuleSettings, houseRulesInput } from '../../judgement/selection/in
 import { type DrillSeed, drill, gradeDrill } from './drill.js';
 import { DRILL_KINDS, DRILL_TRADES, type DrillLevel } from './made-drill.js';
 
-const LAST_SEED = 2 ** 31;
+/** Seeds lie between it and its negative. */
+export const LAST_SEED = 2 ** 31;
 
 const fields = {
   kind: choice(DRILL_KINDS),

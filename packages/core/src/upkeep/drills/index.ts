@@ -1,4 +1,4 @@
-export { drillCalculation, drillGradeCalculation } from './drill-calculations.js';
+export { LAST_SEED, drillCalculation, drillGradeCalculation } from './drill-calculations.js';
 export { type DrillQuestions, type DrillSeed, drill, gradeDrill, gradeMade } from './drill.js';
 export { KINDS_OF_TRADE } from './drill-table.js';
 export { type Draw, drawFrom } from './draw.js';

@@ -56,6 +56,18 @@ it('a valve as it was found is graded by the walk’s judgement', () => {
   expect(gradeMade(made, 'work-it')).toMatchObject({ right: false, score: 0 });
 });
 
+it.each([
+  ['fire-water', 'fire'],
+  ['steam-low', 'steam'],
+  ['raw-sewage', 'sewage'],
+  ['lp-gas', 'gas'],
+  ['irrigation', 'water'],
+])('a valve that carries %s counts for %s', (medium, trade) => {
+  const place = { duty: { function: 'isolate', medium, dn: 50 }, condition: { type: 'gate-resilient' } };
+  const shown = { place, now: '2026-11-29T08:00:00.000Z' };
+  expect(shownDrill('touch-it-or-not', shown, settings).trade).toBe(trade);
+});
+
 it('refuses what is no question of its kind, with the field', () => {
   expect(() => shownDrill('which-valve', { duty, candidates: [] }, settings)).toThrow(/shown\.candidates/);
   expect(() => shownKind('name-it')).toThrow(/with shown give one of which-valve/);

@@ -1,6 +1,6 @@
 import { type Field, InvalidInput, list, optional, record, text } from '../../ground/input/index.js';
 import { type ValveType, valveTypeFacts } from '../../ground/valves/index.js';
-import { isFuelGas, MEDIUM_FACTS } from '../../ground/media/index.js';
+import { MEDIUM_FACTS } from '../../ground/media/index.js';
 import {
   type Candidate,
   type Duty,
@@ -20,7 +20,8 @@ import { drawFrom } from './draw.js';
 import { type ChooseValveQuestion, chosenOf, fourFor } from './kinds/choose-valve.js';
 import { type TouchItQuestion, touchedOf } from './kinds/touch-it-or-not.js';
 import { type WhatToCloseQuestion, closedOf } from './kinds/what-to-close.js';
-import type { DrillTrade, MadeDrill } from './made-drill.js';
+import type { MadeDrill } from './made-drill.js';
+import { tradeOf } from './trade-of.js';
 
 /** Kinds that can be asked about a real position or line. */
 export const SHOWN_KINDS = ['which-valve', 'which-check', 'what-to-close', 'touch-it-or-not'] as const;
@@ -61,14 +62,6 @@ const SHOWN: {
 
 function choose({ duty, candidates }: ChooseValveQuestion, settings: HouseRuleSettings): MadeDrill {
   return { ...chosenOf(duty, candidates, settings), trade: tradeOf(duty) } as MadeDrill;
-}
-
-/** What a duty is about. */
-function tradeOf({ medium }: Duty): DrillTrade {
-  const { family } = MEDIUM_FACTS[medium];
-  if (isFuelGas(medium)) return 'gas';
-  if (medium === 'fire-water') return 'fire';
-  return family === 'steam' ? 'steam' : family === 'waste' ? 'sewage' : 'water';
 }
 
 /**

@@ -12,7 +12,7 @@ import {
   judgeCandidate,
   select,
 } from '../../../judgement/selection/index.js';
-import { type Draw, untilMade } from '../draw.js';
+import { type Draw, drawEach, untilMade } from '../draw.js';
 import { type DrillGrade, type DrillLevel, type DrillMaker, RIGHT } from '../made-drill.js';
 import { CHECK_DUTIES, type DutiesToChooseFor, VALVE_DUTIES } from './duties-to-choose-for.js';
 import { CHECKS_TO_CHOOSE_FROM, VALVES_TO_CHOOSE_FROM } from './valves-to-choose-from.js';
@@ -38,7 +38,7 @@ const choosing =
     const may = duties.filter((row) => trade === undefined || row.trade === trade);
     const { row, duty, candidates } = untilMade(() => {
       const of = draw.of(may.length > 0 ? may : duties);
-      const asked = dutyFrom(draw, of);
+      const asked = drawEach<Duty>(draw, of.facts);
       const four = fourFor(
         draw,
         level,
@@ -135,11 +135,6 @@ function otherSchool(
   }
   return undefined;
 }
-
-const dutyFrom = (draw: Draw, { facts }: DutiesToChooseFor): Duty =>
-  Object.fromEntries(
-    Object.entries(facts).map(([fact, may]) => [fact, draw.of<unknown>(may)]),
-  ) as unknown as Duty;
 
 /** One that is better than the three others, in the order shown; undefined where there are none such. */
 export function fourFor(

@@ -18,21 +18,21 @@ const STANDARD = ' standard';
 /** An order as a customer says it: what must be asked before it can be sent? One gap, two gaps, and a "standard" that says nothing. */
 export const hearIt: DrillMaker<HearItQuestion, string> = (from) => {
   const { draw, level } = from;
-  const { said, open, others, of } = untilMade(() => {
+  const { said, missing, open, others, of } = untilMade(() => {
     const { spec, of: row } = valveToOrder({ ...from, level: draw.of([1, 2, 3] as const) });
     const gaps = draw.some(askable(spec), GAPS[level]);
     const kept = Object.fromEntries(
       Object.entries(spec).filter(([field]) => !gaps.includes(field as keyof ValveSpec)),
     ) as ValveSpec;
     const line = `${draw.of(ASKING)}${level === 3 ? STANDARD : ''} ${orderLine(kept).text}`;
-    const missing = readOrder(line).missing.map(({ field }) => field);
+    const read = readOrder(line).missing;
     const wrong = setsBeside(draw, spec, gaps);
-    return isSame(missing, gaps) && wrong.length === CHOICES - 1
-      ? { said: line, open: gaps, others: wrong, of: row }
+    const fields = read.map(({ field }) => field);
+    return isSame(fields, gaps) && wrong.length === CHOICES - 1
+      ? { said: line, missing: read, open: gaps, others: wrong, of: row }
       : undefined;
   });
   const right = idOf(open);
-  const missing = readOrder(said).missing;
   return {
     question: { said },
     answer: { form: 'choice', choices: draw.some([open, ...others].map(choiceOf), CHOICES) },

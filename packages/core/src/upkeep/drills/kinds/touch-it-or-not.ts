@@ -1,8 +1,8 @@
 import { type HouseRuleSettings, HOUSE_RULES, type OptionOf } from '../../../judgement/selection/index.js';
 import { type Advice, type Condition, type FoundPlace, judgeFound } from '../../../judgement/walk/index.js';
-import { isFuelGas } from '../../../ground/media/index.js';
 import { untilMade } from '../draw.js';
-import { type DrillMaker, type DrillTrade, type MadeDrill, RIGHT } from '../made-drill.js';
+import { type DrillMaker, type MadeDrill, RIGHT } from '../made-drill.js';
+import { tradeOf } from '../trade-of.js';
 import { OLD_VALVES } from './old-valves.js';
 
 export interface TouchItQuestion {
@@ -59,14 +59,14 @@ export function touchedOf(
   place: FoundPlace,
   now: string,
   settings: HouseRuleSettings,
-): Omit<MadeDrill<TouchItQuestion, string>, 'trade'> & { trade: DrillTrade } {
+): MadeDrill<TouchItQuestion, string> {
   const asOf = new Date(now);
   const judged = judgeFound(place, settings, asOf);
   const right = choiceOf(judged);
   return {
     question: { place, now },
     answer: { form: 'choice', choices: CHOICES.map((id) => ({ id, text: CHOICE_WORDS[id] })) },
-    trade: isFuelGas(place.duty.medium) ? 'gas' : 'water',
+    trade: tradeOf(place.duty),
     key: right,
     grade: (answer) => {
       const why = judged.slice(0, 2).map(({ text }) => ({ text }));

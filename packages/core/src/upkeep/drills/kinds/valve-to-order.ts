@@ -1,5 +1,5 @@
 import { type OpenField, type ValveSpec, orderLine, readOrder } from '../../../trade/order-wording/index.js';
-import { type Draw, untilMade } from '../draw.js';
+import { type Draw, drawEach, untilMade } from '../draw.js';
 import type { DrillFrom } from '../made-drill.js';
 import { type OrderedValves, VALVES_TO_ORDER } from './valves-to-order.js';
 
@@ -26,7 +26,7 @@ export const valveToOrder = ({ draw, level, trade }: DrillFrom): ValveToOrder =>
 const drawnFrom = (draw: Draw, { family, type, fields }: OrderedValves): ValveSpec => ({
   family,
   ...(type && { type }),
-  ...Object.fromEntries(Object.entries(fields).map(([field, may]) => [field, draw.of<unknown>(may)])),
+  ...drawEach<ValveSpec>(draw, fields),
 });
 
 /** Fields as they are called when one speaks of an order. */
