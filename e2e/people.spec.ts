@@ -92,7 +92,11 @@ test('the last changes are listed, and go back by button and by key', async ({ p
 
 test('a session that ended elsewhere asks to sign in, at the same address', async ({ page }) => {
   await lookAround(page);
+  const job = page.getByRole('link', { name: 'Tarn Quay terminal', exact: true });
+  await job.waitFor();
   await page.context().clearCookies();
-  await page.getByRole('link', { name: 'Tarn Quay terminal', exact: true }).click();
-  await expect(page.getByRole('heading', { name: 'Try it first' })).toBeVisible();
+  const signIn = page.getByRole('heading', { name: 'Try it first' });
+  // A request that was still under way may find it before the link does.
+  await Promise.any([job.click(), signIn.waitFor()]);
+  await expect(signIn).toBeVisible();
 });

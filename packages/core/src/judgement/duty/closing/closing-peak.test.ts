@@ -64,6 +64,22 @@ describe('the least closing time', () => {
     );
   });
 
+  it('is found where the friction of a long thin run hides the closing time', () => {
+    const line = lineOf({
+      lengthM: 196,
+      diameterM: 0.025,
+      roughnessM: 4.5e-5,
+      waveSpeedMs: 330,
+      pressurePa: 1e5,
+      velocityMs: 2.4,
+      temperatureC: 5,
+    });
+    const limitPa = line.staticPa + 0.9 * (line.suddenPa - line.staticPa);
+    const leastS = leastClosingS(line, 'gate', limitPa)!;
+    expect(simulatedPa(line, 'gate', leastS)).toBeLessThanOrEqual(limitPa);
+    expect(simulatedPa(line, 'gate', 0.98 * leastS)).toBeGreaterThan(limitPa);
+  });
+
   it('is none at the static pressure, and nothing where a sudden stop keeps under the limit', () => {
     const line = lineOf({
       lengthM: 100,

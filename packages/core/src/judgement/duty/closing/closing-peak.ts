@@ -23,6 +23,8 @@ const SLOWEST_S = 1e5;
 /** The solved time is off by no more than this, and then lengthened by it, so that the simulation keeps under the limit at it. */
 const SOLVED_TO = 0.004;
 const MOST_TRIES = 40;
+/** Where the rise hardly changes with the time, guesses step too short: after so many the middle is tried. */
+const GUESSES = 6;
 const LAST_TRIES = 5;
 /** A closing that lasts so many reflections raises the pressure by next to nothing: its bound stands for it. */
 const MOST_CRITICALS = 5000;
@@ -116,7 +118,7 @@ function solvedClosingS(line: ClosingLine, law: ClosureLaw, limitPa: number): nu
     if (rise <= wanted) under = timeS;
     else over = timeS;
     if (over > SLOWEST_S) return undefined;
-    timeS = nextTry(timeS, rise / wanted, over, under);
+    timeS = tries < GUESSES ? nextTry(timeS, rise / wanted, over, under) : middle(over, under);
   }
   if (!Number.isFinite(under)) return undefined;
   // Held against the simulation with all its reaches, as whoever asks `surge` would.
@@ -131,7 +133,12 @@ function nextTry(timeS: number, ratio: number, over: number, under: number): num
   // A little past where it should be, so that the bracket closes from both sides.
   const guess = timeS * ratio * (ratio > 1 ? 1 + SOLVED_TO / 2 : 1 - SOLVED_TO / 2);
   if (guess > over && guess < under) return Math.min(guess, over === 0 ? guess : over * 4);
-  return Number.isFinite(under) ? (over === 0 ? under / 2 : Math.sqrt(over * under)) : over * 2;
+  return middle(over, under);
+}
+
+function middle(over: number, under: number): number {
+  if (under === Infinity) return over * 2;
+  return over === 0 ? under / 2 : Math.sqrt(over * under);
 }
 
 function peaksOf(line: ClosingLine, law: ClosureLaw): Map<number, number> {
