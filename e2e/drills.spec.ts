@@ -38,7 +38,9 @@ test('five questions show a newcomer the product, answered by keyboard alone, an
       // A key that comes before the question listens is pressed again.
       await expect(async () => {
         await page.keyboard.press('2');
-        await expect(page.getByRole('radio').nth(1)).toHaveAttribute('aria-checked', 'true', { timeout: 500 });
+        await expect(page.getByRole('radio').nth(1)).toHaveAttribute('aria-checked', 'true', {
+          timeout: 500,
+        });
       }).toPass();
     }
     await page.keyboard.press('Enter');

@@ -1,15 +1,18 @@
 // Installs, builds and starts everything: PostgreSQL, the server and the web application, with demo data unless told --empty.
 import { createServer } from 'node:net';
 import { setTimeout as pause } from 'node:timers/promises';
+import { parseArgs } from 'node:util';
 import { dataFolder, wasKilled } from './setup/data-folder.mjs';
 import { keepRunning } from './setup/keep-running.mjs';
 import { build, installPackages, requireNode } from './setup/installation.mjs';
 import { PlainFailure, endingPlainly } from './setup/plain-failure.mjs';
 import { openDatabase } from './setup/private-database.mjs';
 
+const MOST_SERVERS = 64;
+
 await endingPlainly(async () => {
   requireNode();
-  const empty = readArguments(process.argv.slice(2));
+  const { empty, servers } = readArguments(process.argv.slice(2));
   const port = readPort(process.env.PORT ?? '4310');
   const host = process.env.GREVIK_HOST ?? '127.0.0.1';
   await freePort(port, host);
@@ -29,32 +32,50 @@ await endingPlainly(async () => {
     });
   }
   try {
-    const database = await openDatabase();
+    const database = await openDatabase(servers);
     running.unshift(database.stop);
     if (stopping) return;
-    const server = await keepRunning({
-      DATABASE_URL: database.url,
-      PORT: String(port),
-      GREVIK_HOST: host,
-      GREVIK_DEMO: empty ? 'off' : 'on',
-    });
-    running.unshift(server.stop);
-    if (stopping) return;
+    /** @type {Promise<void>[]} */
+    const stopped = [];
+    // One after the other: the first makes the tables.
+    while (stopped.length < servers) {
+      const server = await keepRunning({
+        DATABASE_URL: database.url,
+        PORT: String(port),
+        GREVIK_HOST: host,
+        GREVIK_DEMO: empty ? 'off' : 'on',
+      });
+      running.unshift(server.stop);
+      stopped.push(server.stopped);
+      if (stopping) return;
+    }
     console.log(`Grevik is ready at http://localhost:${port}`);
-    await server.stopped;
+    await Promise.all(stopped);
   } finally {
     await stopAll();
   }
 });
 
-/** @param {string[]} args */
+/** @param {string[]} args @returns {{ empty: boolean, servers: number }} */
 function readArguments(args) {
-  const unknown = args.find((arg) => arg !== '--empty');
-  if (unknown !== undefined)
+  try {
+    const { values } = parseArgs({
+      args,
+      options: { empty: { type: 'boolean', default: false }, servers: { type: 'string', default: '1' } },
+    });
+    const servers = Number(values.servers);
+    if (!Number.isInteger(servers) || servers < 1 || servers > MOST_SERVERS)
+      throw new PlainFailure(
+        `--servers is "${values.servers}": give the number of server processes, from 1 to ${MOST_SERVERS}.`,
+      );
+    return { empty: values.empty, servers };
+  } catch (error) {
+    if (error instanceof PlainFailure) throw error;
+    const odd = args.find((arg) => !/^--(?:empty|servers(?:=.*)?)$/.test(arg)) ?? args.join(' ');
     throw new PlainFailure(
-      `"${unknown}" is not understood. Use: npm start, or npm start -- --empty to start without demo data.`,
+      `"${odd}" is not understood. Use: npm start, with --empty to start without demo data, with --servers 4 for four server processes.`,
     );
-  return args.includes('--empty');
+  }
 }
 
 /** @param {string} text */

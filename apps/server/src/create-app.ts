@@ -28,7 +28,7 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
     bodyParser: false,
     logger: new ConsoleLogger({ json: true, logLevels: ['error', 'warn'] }),
   });
-  app.enableShutdownHooks();
+  app.enableShutdownHooks(process.send ? ['SIGTERM'] : []);
   app.disable('x-powered-by');
   // Nothing of the API is kept by a cache, so that no fingerprint of it is worked out.
   app.disable('etag');

@@ -15,6 +15,8 @@ try {
   await app.listen(settings.port, settings.host);
   // The start command is gone, however it ended: nothing may be left running without it.
   process.once('disconnect', () => void app.close().finally(() => process.exit(0)));
+  // What is sent to all at once, as by Ctrl-C, is for the start command: it ends its servers in order.
+  if (process.send) for (const signal of ['SIGINT', 'SIGHUP']) process.on(signal, () => undefined);
   tell({ ready: true });
 } catch (error) {
   const { code, message } = error as NodeJS.ErrnoException;
