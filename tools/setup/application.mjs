@@ -9,7 +9,7 @@ import { PlainFailure } from './plain-failure.mjs';
  * @returns {Promise<{ stop: () => Promise<void>, ended: Promise<number | null> }>}
  */
 export function startApplication(env) {
-  cluster.setupPrimary({ exec: join(ROOT, 'apps/server/dist/main.js') });
+  cluster.setupPrimary({ exec: join(ROOT, 'apps/server/dist/main.js'), args: [] });
   const worker = cluster.fork({ ...env, NODE_ENV: 'production' });
   /** @type {Promise<number | null>} */
   const ended = new Promise((resolve) => worker.once('exit', resolve));

@@ -29,6 +29,8 @@ export async function keepRunning(env) {
         console.error(message);
         return { stop: async () => {}, ended: Promise.resolve(null) };
       });
+      // Asked to stop while it was being started.
+      if (stopping.signal.aborted) return server.stop();
     }
   })();
   return {

@@ -14,6 +14,7 @@ import { HistoryModule } from './ground/change-log/history.module.js';
 import { JobsModule } from './work/jobs/jobs.module.js';
 import { DueModule } from './work/due/due.module.js';
 import { DevicesModule } from './work/devices/devices.module.js';
+import { LiveModule } from './ground/live/live.module.js';
 import { LinesModule } from './work/lines/lines.module.js';
 import { OrdersModule } from './work/orders/orders.module.js';
 import { OwnerPagesModule } from './work/owner-pages/owner-pages.module.js';
@@ -50,6 +51,7 @@ export class AppModule {
           dialectOptions: DATABASE_LIMITS,
         }),
         WorkThreadsModule,
+        LiveModule.on(settings),
         HistoryModule,
         CompanyModule.on(settings),
         SessionsModule.on(settings),

@@ -15,6 +15,7 @@ export * from './order.js';
 export * from './owner-page.js';
 export * from './person.js';
 export * from './position.js';
+export * from './live.js';
 export * from './photo.js';
 export * from './round.js';
 export * from './archive.js';

@@ -98,6 +98,8 @@ export interface SessionView {
   person: PersonView;
   company: { name: string; isDemo: boolean };
   may: readonly Permission[];
+  /** Number of the company's last change: what comes after it is told to open screens. */
+  changeNumber: number;
 }
 
 /** The ways in that this server offers. */

@@ -51,6 +51,7 @@ async function startedDatabase(offersDemo: boolean): Promise<TestDatabase> {
 export function testSettings(databaseUrl: string, { offersDemo = true } = {}): Settings {
   return {
     databaseUrl,
+    directDatabaseUrl: databaseUrl,
     port: 0,
     host: '127.0.0.1',
     offersDemo,

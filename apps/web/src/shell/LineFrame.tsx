@@ -8,6 +8,7 @@ import { UrgentHere } from '../kit/found/UrgentFinding';
 import { dateWords } from '../kit/when';
 import { useKeys } from '../kit/useKeys';
 import { isStopped } from '../store/failure';
+import { AlsoHere } from './AlsoHere';
 import { MergeDialog } from './merge/MergeDialog';
 import { useCatalogueQuery, useCompanyQuery, useJobQuery, useLineQuery } from '../store/api';
 import { useOverdue } from '../store/useOverdue';
@@ -102,6 +103,7 @@ export function LineFrame() {
               ` · ${words('line.inServiceSince', { date: dateWords(line.data.handedOverAt) })}`}
           </span>
           <LineFacts line={line.data} />
+          <AlsoHere positionId={current?.id} />
           <StepsNav jobId={jobId} lineId={lineId} tag={tag} />
         </div>
         {failure !== undefined && current && (

@@ -8,6 +8,7 @@ import { useWords } from '../words';
 import { AccountMenu } from './AccountMenu';
 import { CompanyPages } from './CompanyPages';
 import { JobPages } from './JobPages';
+import { Live } from './Live';
 import { Offline } from './Offline';
 import { useUndoLast } from './own-changes/useUndoLast';
 import { Palette } from './Palette';
@@ -72,6 +73,7 @@ export function Shell() {
       </header>
       <Offline />
       <Unsent />
+      <Live />
       <main id="work" tabIndex={-1}>
         <Outlet />
       </main>

@@ -22,11 +22,29 @@ import {
   fetchBaseQuery,
 } from '@reduxjs/toolkit/query/react';
 import { kept } from './failure';
+import { TAB } from './tab';
 
 /** A change to one position of a line that is open. */
 type Change<T> = T & { id: string; lineId: string };
 
-const ask = fetchBaseQuery({ baseUrl: `${window.location.origin}/api` });
+const ask = fetchBaseQuery({
+  baseUrl: `${window.location.origin}/api`,
+  headers: { 'x-grevik-tab': TAB },
+});
+
+/** Waits before a question is asked again that found no server: of several, another answers at once. */
+const AGAIN_MS = [200, 800];
+
+/** Asks; what is only read is asked again where the connection was lost while there is a network. */
+const askAgain: typeof ask = async (request, context, options) => {
+  let answer = await ask(request, context, options);
+  for (const wait of typeof request === 'string' ? AGAIN_MS : []) {
+    if (answer.error?.status !== 'FETCH_ERROR' || !navigator.onLine || context.signal.aborted) break;
+    await new Promise((resolve) => setTimeout(resolve, wait));
+    answer = await ask(request, context, options);
+  }
+  return answer;
+};
 
 /** Asks the server; where the session has ended meanwhile, the sign-in comes up in place, at the same address. */
 const askSignedIn: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError> = async (
@@ -34,7 +52,7 @@ const askSignedIn: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError>
   context,
   options,
 ) => {
-  const answer = await ask(request, context, options);
+  const answer = await askAgain(request, context, options);
   if (typeof request === 'string' && answer.error?.status === 'FETCH_ERROR') {
     const data = await keptOnDevice(request);
     if (data !== undefined) return { data };
@@ -84,52 +102,70 @@ export const WRITTEN_TAGS = [
   'Drills',
 ] as const;
 
+/** Of a query about more than one job, position or line: whatever is told of any of them reaches it. */
+export const ALL = 'all';
+
+const TAG_TYPES = [
+  'Session',
+  'Company',
+  'Catalogue',
+  'Jobs',
+  'Line',
+  'History',
+  'Mine',
+  'People',
+  'Orders',
+  'StartUp',
+  'Samples',
+  'Devices',
+  'Station',
+  'OwnerPages',
+  'Due',
+  'Rounds',
+  'Budget',
+  'Drills',
+] as const;
+export type Tag = (typeof TAG_TYPES)[number];
+
 /** The server's state, as the screens see it. */
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: askSignedIn,
-  tagTypes: [
-    'Session',
-    'Company',
-    'Catalogue',
-    'Jobs',
-    'Line',
-    'History',
-    'Mine',
-    'People',
-    'Orders',
-    'StartUp',
-    'Samples',
-    'Devices',
-    'Station',
-    'OwnerPages',
-    'Due',
-    'Rounds',
-    'Budget',
-    'Drills',
-  ],
+  tagTypes: TAG_TYPES,
   endpoints: (build) => ({
     session: build.query<{ session: SessionView | null; doors: SignInOptionsView }, void>({
       query: () => 'session',
       providesTags: ['Session'],
     }),
-    company: build.query<CompanyView, void>({ query: () => 'company', providesTags: ['Session', 'Company'] }),
+    company: build.query<CompanyView, void>({
+      query: () => 'company',
+      providesTags: ['Session', { type: 'Company', id: ALL }],
+    }),
     catalogue: build.query<ModelView[], void>({
       query: () => 'catalogue',
-      providesTags: ['Session', 'Catalogue'],
+      providesTags: ['Session', { type: 'Catalogue', id: ALL }],
     }),
-    jobs: build.query<JobView[], void>({ query: () => 'jobs', providesTags: ['Jobs', 'Session'] }),
-    job: build.query<JobView, string>({ query: (id) => `jobs/${id}`, providesTags: ['Jobs'] }),
+    jobs: build.query<JobView[], void>({
+      query: () => 'jobs',
+      providesTags: [{ type: 'Jobs', id: ALL }, 'Session'],
+    }),
+    job: build.query<JobView, string>({
+      query: (id) => `jobs/${id}`,
+      providesTags: (_job, _error, id) => [{ type: 'Jobs', id }],
+    }),
     jobPositions: build.query<PositionSummary[], string>({
       query: (id) => `jobs/${id}/positions`,
-      providesTags: ['Jobs'],
+      providesTags: (_positions, _error, id) => [{ type: 'Jobs', id }],
     }),
     line: build.query<LineView, string>({
       query: (id) => `lines/${id}`,
       // A line may be megabytes: frozen here, the store does not walk through all of it to freeze it or to compare it with the last.
       transformResponse: (line: LineView) => Object.freeze(line),
       structuralSharing: false,
-      providesTags: (_line, _error, id) => [{ type: 'Line', id }],
+      providesTags: (line, _error, id) => [
+        { type: 'Line', id },
+        { type: 'Line', id: line?.jobId },
+      ],
     }),
     createJob: build.mutation<JobView, { name: string }>({
       query: (body) => ({ url: 'jobs', method: 'POST', body }),

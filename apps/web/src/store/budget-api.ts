@@ -1,6 +1,6 @@
 import type { BudgetRequest, BudgetView, Changed, LifeBasisView } from '@grevik/contracts';
 import type { Wets } from '@grevik/core';
-import { api } from './api';
+import { ALL, api } from './api';
 
 const ofJob = (jobId: string | undefined): string => (jobId === undefined ? '' : `?jobId=${jobId}`);
 
@@ -13,11 +13,11 @@ const budgetApi = api.injectEndpoints({
   endpoints: (build) => ({
     budget: build.query<BudgetView, string | undefined>({
       query: (jobId) => `budget${ofJob(jobId)}`,
-      providesTags: ['Budget', 'Session'],
+      providesTags: [{ type: 'Budget', id: ALL }, 'Session'],
     }),
     lifeBasis: build.query<LifeBasisView, string>({
       query: (positionId) => `positions/${positionId}/life`,
-      providesTags: ['Budget', 'Session'],
+      providesTags: [{ type: 'Budget', id: ALL }, 'Session'],
     }),
     changeBudget: build.mutation<Changed, BudgetRequest>({
       query: (body) => ({ url: 'budget', method: 'PUT', body }),

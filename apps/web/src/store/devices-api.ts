@@ -1,12 +1,12 @@
 import type { DeviceRequest, DeviceView, NewDeviceView } from '@grevik/contracts';
-import { api } from './api';
+import { ALL, api } from './api';
 
 /** Loggers, counters and recorders of the company. */
 const devicesApi = api.injectEndpoints({
   endpoints: (build) => ({
     devices: build.query<DeviceView[], void>({
       query: () => 'devices',
-      providesTags: ['Session', 'Devices'],
+      providesTags: ['Session', { type: 'Devices', id: ALL }],
     }),
     addDevice: build.mutation<NewDeviceView, DeviceRequest>({
       query: (body) => ({ url: 'devices', method: 'POST', body }),

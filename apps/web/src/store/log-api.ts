@@ -6,7 +6,7 @@ const logApi = api.injectEndpoints({
   endpoints: (build) => ({
     history: build.query<HistoryView<PositionChangeView>, string>({
       query: (positionId) => `positions/${positionId}/history`,
-      providesTags: ['History'],
+      providesTags: (_history, _error, id) => [{ type: 'History', id }],
     }),
     ownChanges: build.query<OwnChangeView[], void>({
       query: () => 'changes/mine',
@@ -14,7 +14,7 @@ const logApi = api.injectEndpoints({
     }),
     photos: build.query<PhotoTaken[], string>({
       query: (positionId) => `positions/${positionId}/photos`,
-      providesTags: ['Line'],
+      providesTags: (_photos, _error, id) => [{ type: 'Line', id }],
     }),
     undo: build.mutation<undefined, string>({
       query: (changeId) => ({ url: `changes/${changeId}/undo`, method: 'POST' }),

@@ -25,7 +25,7 @@ const ordersApi = api.injectEndpoints({
       // Thousands of lines: frozen here, the store does not walk through them to freeze or to compare them.
       transformResponse: frozen,
       structuralSharing: false,
-      providesTags: ['Orders'],
+      providesTags: (_orders, _error, id) => [{ type: 'Orders', id }],
     }),
     suppliers: build.query<SupplierView[], void>({ query: () => 'price-desk' }),
     addOrderLines: build.mutation<OrdersView, OfJob & { lines: NewOrderLine[] }>({

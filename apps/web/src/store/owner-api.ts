@@ -12,7 +12,7 @@ const ownerApi = api.injectEndpoints({
   endpoints: (build) => ({
     ownerPages: build.query<OwnerPageListing[], string>({
       query: (positionId) => `positions/${positionId}/owner-pages`,
-      providesTags: ['OwnerPages', 'Session'],
+      providesTags: (_pages, _error, id) => [{ type: 'OwnerPages', id }, 'Session'],
     }),
     makeOwnerPage: build.mutation<NewOwnerPage, { positionId: string; page: OwnerPageRequest }>({
       query: ({ positionId, page }) => ({

@@ -12,7 +12,7 @@ import type {
   SignInRequest,
   StartCompanyRequest,
 } from '@grevik/contracts';
-import { api, useSessionQuery } from './api';
+import { ALL, api, useSessionQuery } from './api';
 
 export { useSessionQuery };
 
@@ -48,7 +48,10 @@ export const peopleApi = api.injectEndpoints({
       query: (body) => ({ url: 'session/password', method: 'PUT', body }),
     }),
     access: build.query<AccessView, void>({ query: () => 'access' }),
-    people: build.query<PersonView[], void>({ query: () => 'people', providesTags: ['People'] }),
+    people: build.query<PersonView[], void>({
+      query: () => 'people',
+      providesTags: [{ type: 'People', id: ALL }],
+    }),
     setRole: build.mutation<PersonView, { id: string; version: number; role: Role }>({
       query: ({ id, ...body }) => ({ url: `people/${id}/role`, method: 'PUT', body }),
       invalidatesTags: ['People', 'Session'],
@@ -59,7 +62,7 @@ export const peopleApi = api.injectEndpoints({
     }),
     invitations: build.query<InvitationView[], void>({
       query: () => 'people/invitations',
-      providesTags: ['People'],
+      providesTags: [{ type: 'People', id: ALL }],
     }),
     invite: build.mutation<NewInvitationView, { role: Role }>({
       query: (body) => ({ url: 'people/invitations', method: 'POST', body }),

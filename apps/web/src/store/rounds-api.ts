@@ -8,22 +8,22 @@ import type {
   RoundRequest,
   RoundView,
 } from '@grevik/contracts';
-import { api } from './api';
+import { ALL, api } from './api';
 
 /** What is due, how often, and the rounds on which it is done. */
 const roundsApi = api.injectEndpoints({
   endpoints: (build) => ({
     due: build.query<DueListView, { until: string; jobId?: string | undefined }>({
       query: ({ until, jobId }) => `due?until=${until}${jobId === undefined ? '' : `&jobId=${jobId}`}`,
-      providesTags: ['Due', 'Session'],
+      providesTags: [{ type: 'Due', id: ALL }, 'Session'],
     }),
     overdue: build.query<string[], string>({
       query: (jobId) => `jobs/${jobId}/overdue`,
-      providesTags: ['Due', 'Session'],
+      providesTags: [{ type: 'Due', id: ALL }, 'Session'],
     }),
     intervals: build.query<OwnIntervalView[], void>({
       query: () => 'intervals',
-      providesTags: ['Due', 'Session'],
+      providesTags: [{ type: 'Due', id: ALL }, 'Session'],
     }),
     setInterval: build.mutation<OwnIntervalView[], IntervalRequest>({
       query: (body) => ({ url: 'intervals', method: 'PUT', body }),
@@ -35,11 +35,11 @@ const roundsApi = api.injectEndpoints({
     }),
     rounds: build.query<RoundListing[], void>({
       query: () => 'rounds',
-      providesTags: ['Rounds', 'Session'],
+      providesTags: [{ type: 'Rounds', id: ALL }, 'Session'],
     }),
     round: build.query<RoundView, string>({
       query: (id) => `rounds/${id}`,
-      providesTags: ['Rounds', 'Session'],
+      providesTags: [{ type: 'Rounds', id: ALL }, 'Session'],
     }),
     addRound: build.mutation<RoundView, RoundRequest>({
       query: (body) => ({ url: 'rounds', method: 'POST', body }),
@@ -51,7 +51,7 @@ const roundsApi = api.injectEndpoints({
     }),
     hasCalendar: build.query<{ hasAddress: boolean }, void>({
       query: () => 'calendar',
-      providesTags: ['Rounds', 'Session'],
+      providesTags: [{ type: 'Rounds', id: ALL }, 'Session'],
     }),
     newCalendar: build.mutation<CalendarAddressView, void>({
       query: () => ({ url: 'calendar', method: 'POST' }),

@@ -17,7 +17,14 @@ const startUpApi = api.injectEndpoints({
   endpoints: (build) => ({
     startUp: build.query<StartUpView, string>({
       query: (lineId) => `lines/${lineId}/start-up`,
-      providesTags: ['StartUp', 'Session'],
+      // What a reading that runs is told of reaches its line too.
+      providesTags: (view, _error, lineId) => [
+        { type: 'StartUp', id: lineId },
+        ...(view?.readings ?? [])
+          .filter(({ endedAt }) => endedAt === null)
+          .map(({ id }) => ({ type: 'StartUp' as const, id })),
+        'Session',
+      ],
     }),
     beginReading: build.mutation<ReadingView, { lineId: string; reading: ReadingRequest }>({
       query: ({ lineId, reading }) => ({
@@ -50,7 +57,7 @@ const startUpApi = api.injectEndpoints({
         // A reading may be megabytes: frozen here, the store does not walk through all of it.
         return { data: Object.freeze(known ? joined(known, news) : news) };
       },
-      providesTags: ['Samples'],
+      providesTags: (_samples, _error, id) => [{ type: 'Samples', id }],
       structuralSharing: false,
     }),
     handOver: build.mutation<HandOverView, { lineId: string; signed: HandOverRequest }>({

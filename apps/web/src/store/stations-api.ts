@@ -6,7 +6,7 @@ const stationsApi = api.injectEndpoints({
   endpoints: (build) => ({
     station: build.query<StationView, string>({
       query: (positionId) => `positions/${positionId}/station`,
-      providesTags: ['Station', 'Session'],
+      providesTags: (_station, _error, id) => [{ type: 'Station', id }, 'Session'],
     }),
     levels: build.query<LevelsStretch, { positionId: string } & LevelsQuery>({
       query: ({ positionId, ...asked }) => ({

@@ -4,6 +4,7 @@ import { api } from './api';
 import { handleReducer } from './handle-slice';
 import { keepLineUpView, lineUpViewReducer } from './line-up-view-slice';
 import { mergeReducer } from './merge-slice';
+import { presenceReducer } from './presence-slice';
 import { keepUnits, unitsReducer } from './units-slice';
 import { keepWeights, weightsReducer } from './weights-slice';
 
@@ -17,6 +18,7 @@ export function makeStore() {
       weights: weightsReducer,
       lineUpView: lineUpViewReducer,
       merge: mergeReducer,
+      presence: presenceReducer,
     },
     middleware: (defaults) => defaults().concat(api.middleware),
   });
@@ -30,7 +32,8 @@ export function makeStore() {
   return store;
 }
 
-type Store = ReturnType<typeof makeStore>;
-export type State = ReturnType<Store['getState']>;
-export const useAppDispatch = useDispatch.withTypes<Store['dispatch']>();
+export type AppStore = ReturnType<typeof makeStore>;
+export type State = ReturnType<AppStore['getState']>;
+export type AppDispatch = AppStore['dispatch'];
+export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
 export const useAppSelector = useSelector.withTypes<State>();

@@ -25,7 +25,10 @@ const walkApi = api.injectEndpoints({
   endpoints: (build) => ({
     jobWalk: build.query<JobWalkView, string>({
       query: (jobId) => `jobs/${jobId}/walk`,
-      providesTags: ['Line', 'Jobs'],
+      providesTags: (_walk, _error, id) => [
+        { type: 'Line', id },
+        { type: 'Jobs', id },
+      ],
     }),
     addLine: build.mutation<LineView, { jobId: string; name: string; medium: Medium }>({
       query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/lines`, method: 'POST', body }),

@@ -25,6 +25,7 @@ export const signedIn = (may: readonly Permission[]): SessionView => ({
   person: { id: 'me', version: 0, name: 'Ada Wrenfield', email: 'ada@tarnside.example', role: 'foreman' },
   company: { name: 'Tarnside', isDemo: false },
   may,
+  changeNumber: 0,
 });
 
 /** Styles decide nothing in a test, and every question for a role would read all of them. */

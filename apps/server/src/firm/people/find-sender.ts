@@ -6,6 +6,8 @@ import type { SessionsService } from './sessions.service.js';
 
 /** What answers the same whoever asks: health knows nobody, and calculations go on while the database is away. */
 const KNOWS_NOBODY = /^\/api\/health\/?$/;
+/** What a page calls itself: only compared, never looked up. */
+const TAB = /^[\w-]{1,64}$/;
 const NEEDS_NOBODY = /^\/api\/(?:calc|price-desk)(?:\/|$)/;
 
 /** Finds out who sent a request, before anything of its body is read. */
@@ -26,6 +28,8 @@ export function findSender(store: SessionStore, sessions: SessionsService): Requ
 /** Opens the sender's company around the rest of the request: after its body, whose arrival runs outside of any. */
 export const openCompany: RequestHandler = (request, _response, next) => {
   const acting = actingIn(request);
-  if (acting) inCompany(acting.companyId, next, acting.personId);
+  const tab = request.get('x-grevik-tab');
+  if (acting)
+    inCompany(acting.companyId, next, acting.personId, tab !== undefined && TAB.test(tab) ? tab : undefined);
   else next();
 };

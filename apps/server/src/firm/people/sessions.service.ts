@@ -6,6 +6,7 @@ import type { Request } from 'express';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { permissionsOf } from '../../ground/access/permission-table.js';
+import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import { inCompany } from '../../ground/database/company-scope.js';
 import { CompanyService, DEMO_SLUG } from '../company/company.service.js';
 import { Person } from './person.model.js';
@@ -18,6 +19,7 @@ export class SessionsService {
     @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(Person) private readonly people: typeof Person,
     private readonly company: CompanyService,
+    private readonly log: ChangeLog,
   ) {}
 
   /** Opens a session for a person, under a new id: what an earlier visitor knew of the old one is worth nothing. */
@@ -72,6 +74,7 @@ export class SessionsService {
         person: personView(person),
         company: { name, isDemo: slug === DEMO_SLUG },
         may: permissionsOf(person.role),
+        changeNumber: await this.log.lastNumber(),
       };
     });
   }

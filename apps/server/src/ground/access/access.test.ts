@@ -24,6 +24,8 @@ const ENDPOINTS: Readonly<Record<string, readonly Role[] | 'anyone' | 'signed-in
   'DELETE /api/session': 'signed-in',
   'DELETE /api/session/everywhere': 'signed-in',
   'PUT /api/session/password': 'signed-in',
+  'GET /api/live': 'signed-in',
+  'PUT /api/live/place': 'signed-in',
   'GET /api/access': ALL,
   'GET /api/company': ALL,
   'PUT /api/company/house-rules': DECIDE,

@@ -5,6 +5,7 @@ import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { currentCompanyId, currentPersonId } from '../database/company-scope.js';
+import { LiveNotices } from '../live/live-notices.service.js';
 import { Refusal } from '../errors/refusal.js';
 import { Change } from './change.model.js';
 
@@ -44,6 +45,7 @@ export class ChangeLog {
   constructor(
     @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(Change) private readonly changes: typeof Change,
+    private readonly notices: LiveNotices,
   ) {}
 
   async record(done: Done): Promise<Change> {
@@ -52,11 +54,27 @@ export class ChangeLog {
   }
 
   /** Many at once, numbered in the order given. */
-  recordAll(done: readonly Done[]): Promise<Change[]> {
+  async recordAll(done: readonly Done[]): Promise<Change[]> {
     const personId = currentPersonId();
-    return this.changes.bulkCreate(
+    const changes = await this.changes.bulkCreate(
       done.map(({ what, ...one }) => ({ ...one, what: what.slice(0, LONGEST_WHAT) || '-', personId })),
+      { returning: ['id', 'number'] },
     );
+    await this.notices.tellChanges(
+      changes.map(({ kind, number, jobId, positionId, subjectId }) => ({
+        kind,
+        number: Number(number),
+        jobId: jobId ?? null,
+        positionId: positionId ?? null,
+        subjectId: subjectId ?? null,
+      })),
+    );
+    return changes;
+  }
+
+  /** Number of the company's last change; 0 where there is none. */
+  async lastNumber(): Promise<number> {
+    return Number((await this.changes.max('number', { where: { companyId: currentCompanyId() } })) ?? 0);
   }
 
   /** A change by the id it was entered with. */

@@ -2,9 +2,17 @@ import { Op, type WhereOptions } from 'sequelize';
 import type { Model, ModelStatic, Sequelize } from 'sequelize';
 import { currentScope, runInScope } from './work-context.js';
 
-/** Runs work for one company: every query in it sees and writes only that company's rows. */
-export function inCompany<T>(companyId: string, work: () => T, personId?: string): T {
-  return runInScope({ companyId, ...(personId !== undefined && { personId }) }, work);
+/**
+ * Runs work for one company: every query in it sees and writes only that company's rows.
+ *
+ * @param personId who does it
+ * @param tab the page they do it from, which need not be told of it
+ */
+export function inCompany<T>(companyId: string, work: () => T, personId?: string, tab?: string): T {
+  return runInScope(
+    { companyId, ...(personId !== undefined && { personId }), ...(tab !== undefined && { tab }) },
+    work,
+  );
 }
 
 /** Runs work that does not know its company yet: signing in by e-mail, joining by a link. It may read, and write nothing. */

@@ -19,6 +19,7 @@ import * as budgets from './migrations/0015-budgets.js';
 import * as stations from './migrations/0016-stations.js';
 import * as ownerPages from './migrations/0018-owner-pages.js';
 import * as drills from './migrations/0019-drills.js';
+import * as live from './migrations/0020-live.js';
 import * as ownGates from './migrations/0017-own-gates.js';
 import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
@@ -48,6 +49,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0017-own-gates': ownGates,
   '0018-owner-pages': ownerPages,
   '0019-drills': drills,
+  '0020-live': live,
 };
 
 /** Any number, the same for every server: only one migrates at a time. */

@@ -2,7 +2,7 @@ import { AsyncLocalStorage } from 'node:async_hooks';
 import { Sequelize, type Transaction } from 'sequelize';
 
 /** For whom the current work is done: a company, and the person of it who does it; or all companies, to find somebody by their e-mail. */
-export type Scope = { companyId: string; personId?: string } | 'across';
+export type Scope = { companyId: string; personId?: string; tab?: string } | 'across';
 
 interface WorkContext {
   scope?: Scope;
@@ -13,6 +13,12 @@ const contexts = new AsyncLocalStorage<WorkContext>();
 
 /** The scope of the current work; undefined outside of any. */
 export const currentScope = (): Scope | undefined => contexts.getStore()?.scope;
+
+/** The page that the current work was asked from; undefined where none said so. */
+export function currentTab(): string | undefined {
+  const scope = currentScope();
+  return scope === undefined || scope === 'across' ? undefined : scope.tab;
+}
 
 /** Runs work for a scope; a transaction that is open stays open in it. */
 export const runInScope = <T>(scope: Scope, work: () => T): T =>

@@ -28,6 +28,7 @@ describe('the settings', () => {
       offersDemo: false,
       logLevel: 'info',
       databaseUrl: 'postgres://db/grevik',
+      directDatabaseUrl: 'postgres://db/grevik',
       webRoot: '/srv/web',
       trustedProxies: 'loopback, 10.0.0.0/8',
       companiesOpen: false,

@@ -3,6 +3,8 @@ import { fileURLToPath } from 'node:url';
 /** What the server is told by its environment. */
 export interface Settings {
   databaseUrl: string;
+  /** The same database without a pooler between, to hear what is told over a connection that is kept. */
+  directDatabaseUrl: string;
   port: number;
   /** Loopback unless told otherwise. */
   host: string;
@@ -20,8 +22,10 @@ export interface Settings {
 }
 
 export function readSettings(env: NodeJS.ProcessEnv): Settings {
+  const databaseUrl = env.DATABASE_URL ?? 'postgres://127.0.0.1:5432/grevik';
   return {
-    databaseUrl: env.DATABASE_URL ?? 'postgres://127.0.0.1:5432/grevik',
+    databaseUrl,
+    directDatabaseUrl: env.DATABASE_DIRECT_URL ?? databaseUrl,
     port: Number(env.PORT ?? 4310),
     host: env.GREVIK_HOST ?? '127.0.0.1',
     offersDemo: env.GREVIK_DEMO !== 'off',

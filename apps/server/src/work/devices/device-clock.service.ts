@@ -2,6 +2,7 @@ import { InvalidInput } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { inCompany } from '../../ground/database/company-scope.js';
+import { LiveNotices } from '../../ground/live/live-notices.service.js';
 import { Device } from './device.model.js';
 import type { ReportingDevice } from './reporting-device.js';
 
@@ -18,7 +19,10 @@ interface Report {
 /** Takes reports of devices whose clock is right. */
 @Injectable()
 export class DeviceClock {
-  constructor(@InjectModel(Device) private readonly devices: typeof Device) {}
+  constructor(
+    @InjectModel(Device) private readonly devices: typeof Device,
+    private readonly notices: LiveNotices,
+  ) {}
 
   /**
    * Takes a report in the company of its device.
@@ -37,8 +41,10 @@ export class DeviceClock {
         checkClock(report, name);
         return await take();
       } catch (error) {
-        if (error instanceof InvalidInput)
+        if (error instanceof InvalidInput) {
           await this.devices.update({ lastAt: new Date(), trouble: error.message }, { where: { id } });
+          await this.notices.tellTopic('device-trouble');
+        }
         throw error;
       }
     });

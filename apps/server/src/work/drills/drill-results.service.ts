@@ -13,6 +13,7 @@ import { companyRows } from '../../ground/database/company-rows.js';
 import { currentCompanyId, currentPersonId } from '../../ground/database/company-scope.js';
 import { Refusal } from '../../ground/errors/refusal.js';
 import { csvText } from '../../ground/sheets/csv-text.js';
+import { LiveNotices } from '../../ground/live/live-notices.service.js';
 import { WorkThreads } from '../../ground/threads/work-threads.service.js';
 import { DrillResult } from './drill-result.model.js';
 import { SentDrills } from './sent-drills.service.js';
@@ -31,6 +32,7 @@ export class DrillResults {
     @InjectModel(Person) private readonly people: typeof Person,
     private readonly sent: SentDrills,
     private readonly threads: WorkThreads,
+    private readonly notices: LiveNotices,
   ) {}
 
   /** Grades an answer here and stores it, once however often it is sent. */
@@ -70,6 +72,7 @@ export class DrillResults {
       ],
       { ignoreDuplicates: true },
     );
+    await this.notices.tellTopic('drills');
     return this.ownOrRefused(await this.results.findOne({ where: { id }, rejectOnEmpty: true }));
   }
 

@@ -7,6 +7,7 @@ import { Person } from '../../firm/people/person.model.js';
 import { PeopleService } from '../../firm/people/people.service.js';
 import { currentPersonId } from '../../ground/database/company-scope.js';
 import { Refusal } from '../../ground/errors/refusal.js';
+import { LiveNotices } from '../../ground/live/live-notices.service.js';
 import { positionNotFound } from '../positions/position-not-found.js';
 import { Position } from '../positions/position.model.js';
 import { DrillResult } from './drill-result.model.js';
@@ -23,6 +24,7 @@ export class SentDrills {
     @InjectModel(Position) private readonly positions: typeof Position,
     @InjectModel(Person) private readonly people: typeof Person,
     private readonly names: PeopleService,
+    private readonly notices: LiveNotices,
   ) {}
 
   /** Sends a drill, once however often it is sent. */
@@ -36,6 +38,7 @@ export class SentDrills {
       [{ id, positionId, kind, shown: question as object, personIds, sentBy: currentPersonId() }],
       { ignoreDuplicates: true },
     );
+    await this.notices.tellTopic('drills');
     const row = await this.sent.findOne({ where: { id }, rejectOnEmpty: true });
     if (row.sentBy !== currentPersonId())
       throw new Refusal(409, {

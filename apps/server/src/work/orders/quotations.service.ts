@@ -6,6 +6,7 @@ import type { Sequelize } from 'sequelize-typescript';
 import { CompanyService } from '../../firm/company/company.service.js';
 import { currentPersonId } from '../../ground/database/company-scope.js';
 import { inTransaction, runDetached } from '../../ground/database/work-context.js';
+import { LiveNotices } from '../../ground/live/live-notices.service.js';
 import { Refusal } from '../../ground/errors/refusal.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import { Job } from '../jobs/job.model.js';
@@ -29,6 +30,7 @@ export class QuotationsService {
     private readonly company: CompanyService,
     private readonly desk: SupplierDesk,
     private readonly log: ChangeLog,
+    private readonly notices: LiveNotices,
     private readonly reading: ReadOrders,
   ) {}
 
@@ -102,7 +104,10 @@ export class QuotationsService {
       }),
     );
     // Where the server stops meanwhile, the request is shown as lost and can be asked again.
-    await asked.update(outcome).catch(() => undefined);
+    await inTransaction(this.sequelize, async () => {
+      await asked.update(outcome);
+      await this.notices.tellTopic('quotes', { jobId: asked.jobId });
+    }).catch(() => undefined);
   }
 }
 

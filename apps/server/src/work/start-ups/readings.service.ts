@@ -22,6 +22,7 @@ import type { Sequelize } from 'sequelize-typescript';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import { currentCompanyId, currentPersonId, inCompany } from '../../ground/database/company-scope.js';
 import { inTransaction } from '../../ground/database/work-context.js';
+import { LiveNotices } from '../../ground/live/live-notices.service.js';
 import { Refusal } from '../../ground/errors/refusal.js';
 import { Line } from '../lines/line.model.js';
 import { refuseHandedOver } from './refuse-handed-over.js';
@@ -41,6 +42,7 @@ export class ReadingsService {
     @InjectModel(Line) private readonly lines: typeof Line,
     private readonly samples: SamplesService,
     private readonly log: ChangeLog,
+    private readonly notices: LiveNotices,
   ) {}
 
   /** Begins a reading; begun again under the same id it is found begun. */
@@ -87,6 +89,7 @@ export class ReadingsService {
     await inTransaction(this.sequelize, async () => {
       await this.running(id);
       await this.samples.add(id, samples);
+      await this.notices.tellTopic('samples', { subjectId: id });
     });
     return this.view(id);
   }
@@ -102,6 +105,8 @@ export class ReadingsService {
   /** Keeps what a device reports as its last word, stores it in the reading that runs on it, and ends a hold whose time is full. */
   async report(deviceId: string, samples: readonly DeviceSample[]): Promise<DeviceSamplesView> {
     const { readingId, stored, holdS, lastS } = await this.samples.report(deviceId, samples);
+    await this.notices.tellTopic('devices', { subjectId: deviceId });
+    if (readingId !== null) await this.notices.tellTopic('samples', { subjectId: readingId });
     if (readingId !== null && holdS !== null && (lastS ?? 0) >= holdS)
       await inTransaction(this.sequelize, async () => {
         const reading = await this.held(readingId);

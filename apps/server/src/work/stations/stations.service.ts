@@ -15,6 +15,7 @@ import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import type { Change } from '../../ground/change-log/change.model.js';
 import { currentPersonId } from '../../ground/database/company-scope.js';
 import { inTransaction } from '../../ground/database/work-context.js';
+import { LiveNotices } from '../../ground/live/live-notices.service.js';
 import { Refusal } from '../../ground/errors/refusal.js';
 import { Device } from '../devices/device.model.js';
 import { positionNotFound } from '../positions/position-not-found.js';
@@ -37,6 +38,7 @@ export class StationsService {
     private readonly levels: LevelsService,
     private readonly verdicts: StationVerdicts,
     private readonly log: ChangeLog,
+    private readonly notices: LiveNotices,
   ) {
     log.takesBack(['station'], (change) => this.takeBack(change));
   }
@@ -106,10 +108,12 @@ export class StationsService {
       { lastAt: new Date(), trouble: null, lastSample: levels[levels.length - 1] },
       { where: { id: deviceId } },
     );
+    await this.notices.tellTopic('devices', { subjectId: deviceId });
     const station = await this.stations.findOne({ where: { deviceId }, attributes: ['positionId'] });
     if (!station) return { stored: 0, known: 0, positionId: null };
     const stored = await this.levels.add(station.positionId, levels);
     await this.verdicts.judgeAgain(station.positionId);
+    await this.notices.tellTopic('levels', { positionId: station.positionId });
     return { stored, known: levels.length - stored, positionId: station.positionId };
   }
 

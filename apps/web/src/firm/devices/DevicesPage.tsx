@@ -23,11 +23,9 @@ import { useMay, useSessionQuery } from '../../store/people-api';
 import { useWords } from '../../words';
 import styles from './DevicesPage.module.css';
 
-const LIVE_MS = 5000;
-
 /** Loggers, counters and recorders of the company: what each does, what it read last, and its key. */
 export function DevicesPage() {
-  const { data: devices, error, isError, refetch } = useDevicesQuery(undefined, { pollingInterval: LIVE_MS });
+  const { data: devices, error, isError, refetch } = useDevicesQuery();
   const [shown, setShown] = useState<NewDeviceView>();
   const mayManage = useMay('devices');
   const words = useWords();

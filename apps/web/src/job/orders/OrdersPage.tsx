@@ -22,20 +22,15 @@ import styles from './Orders.module.css';
 import { tillIn } from '../../kit/money';
 import { picksToOrder } from './picks-to-order';
 
-const POLL_MS = 700;
-
 /** The order sheet of a job: what waits for a price, what suppliers say to it, what is on order and what has come. */
 export function OrdersPage() {
   const { jobId = '' } = useParams();
-  const [isWaiting, setWaiting] = useState(false);
-  const orders = useOrdersQuery(jobId, { pollingInterval: isWaiting ? POLL_MS : 0 });
+  const orders = useOrdersQuery(jobId);
   const walk = useJobWalkQuery(jobId);
   const job = useJobQuery(jobId);
   const catalogue = useCatalogueQuery();
   const company = useCompanyQuery();
   const words = useWords();
-  const asks = orders.data?.quotations.some(({ state }) => state === 'asked') ?? false;
-  if (asks !== isWaiting) setWaiting(asks);
   const failed = [orders, walk, job, catalogue, company].find(({ isError }) => isError);
   if (failed) return <Failure error={failed.error} retry={() => void failed.refetch()} />;
   if (!orders.data || !walk.data || !job.data || !catalogue.data || !company.data)

@@ -25,8 +25,6 @@ import styles from './StartUp.module.css';
 /** Charts come after the figures, and their library with them. */
 const ReadingChart = lazy(() => import('./ReadingChart'));
 
-const LIVE_MS = 2000;
-
 interface HoldReadingProps {
   reading: HoldReadingView;
   isPlastic: boolean;
@@ -40,7 +38,6 @@ export function HoldReading({ reading, isPlastic, mayRecord }: HoldReadingProps)
   const { id, given, endedAt, startedAt } = reading;
   const isRunning = endedAt === null;
   const { data: kept = NO_SAMPLES } = useSamplesQuery(id, {
-    pollingInterval: isRunning ? LIVE_MS : 0,
     refetchOnMountOrArgChange: true,
   });
   const samples = useMemo(() => samplesOfColumns(kept), [kept]);

@@ -12,8 +12,6 @@ import styles from './StartUp.module.css';
 
 const ReducerChart = lazy(() => import('./ReducerChart'));
 
-const LIVE_MS = 2000;
-
 /** Looks of the verdicts, which a hold has too. */
 const MARK: Record<ReducerCheck['verdict'], 'holds' | 'leaks' | 'not-proved'> = {
   holding: 'holds',
@@ -30,7 +28,6 @@ export function ReducerReading({ reading, mayRecord }: { reading: ReducerReading
   const { id, given, endedAt, startedAt, device } = reading;
   const isRunning = endedAt === null;
   const { data: kept = NO_SAMPLES } = useSamplesQuery(id, {
-    pollingInterval: isRunning ? LIVE_MS : 0,
     refetchOnMountOrArgChange: true,
   });
   const samples = useMemo(() => reducerSamplesOfColumns(kept), [kept]);

@@ -9,9 +9,6 @@ import { useStartUpQuery } from '../../store/start-up-api';
 import { useKeepAnswer } from '../../store/useKeepAnswer';
 import { withUnsent } from './with-unsent';
 
-/** A reading that runs is asked after so often, ms. */
-const LIVE_MS = 2000;
-
 export interface StartUpHere {
   view: StartUpView | undefined;
   line: StartedLine;
@@ -24,15 +21,12 @@ export interface StartUpHere {
 /** The start-up of the line one stands at, kept up to date while a reading runs. */
 export function useStartUp(): StartUpHere {
   const { line, models } = useLineFrame();
-  const first = useStartUpQuery(line.id);
-  const isReading = first.data?.readings.some(({ endedAt }) => endedAt === null) ?? false;
   const {
     data: view,
     error,
     isError,
     refetch,
   } = useStartUpQuery(line.id, {
-    pollingInterval: isReading ? LIVE_MS : 0,
     refetchOnMountOrArgChange: true,
   });
   const started = useMemo(

@@ -52,6 +52,8 @@ export const lineUp = {
     noLongerFits: 'pick no longer fits',
     inService: 'in service',
     inServiceSince: 'in service since {{date}}',
+    alsoHere_one: '{{names}} is here too',
+    alsoHere_other: '{{names}} are here too',
     pickCrossed: 'past a limit of its pick',
   },
   duty: {

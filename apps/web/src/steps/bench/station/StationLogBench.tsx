@@ -15,12 +15,10 @@ import { RecordedStation } from './RecordedStation';
 import { RecorderForm } from './RecorderForm';
 import { stationFields } from './station-fields';
 
-const LIVE_MS = 10_000;
-
 /** What the levels of a pump station say of its check: a ball that sticks open gives no alarm. */
 export function StationLogBench(props: BenchProps) {
   const words = useWords();
-  const { data, error, isError, refetch } = useStationQuery(props.position.id, { pollingInterval: LIVE_MS });
+  const { data, error, isError, refetch } = useStationQuery(props.position.id);
   if (data) return <Station key={props.position.id} {...props} station={data} />;
   if (isError) return <Failure error={error} retry={() => void refetch()} />;
   return <Loading what={words('benches.station-log')} />;

@@ -1,0 +1,167 @@
+import type { LiveNoticeView, PresenceView } from '@grevik/contracts';
+import { Injectable, type MessageEvent, type OnModuleDestroy } from '@nestjs/common';
+import { InjectConnection } from '@nestjs/sequelize';
+import { QueryTypes } from 'sequelize';
+import type { Sequelize } from 'sequelize-typescript';
+import { Observable, type Subscriber } from 'rxjs';
+import { inCompany } from '../database/company-scope.js';
+import { companyRows } from '../database/company-rows.js';
+import type { Acting } from '../sessions/acting.js';
+import { LiveListener } from './live-listener.service.js';
+import { type LiveNotice, type PlaceNotice, isPlace } from './live-notice.js';
+import { PresenceService } from './presence.service.js';
+
+/** So often a stream says that it is there, and its session is looked at. */
+const PULSE_MS = 20_000;
+/** A browser whose stream ended asks for another after so long. */
+const RETRY_MS = 1_000;
+/** Changes of others that were stored so shortly before the last one known may have been committed after it. */
+const OVERLAP_S = 10;
+/** More missed than this are told as one. */
+const MOST_MISSED = 200;
+
+/** Who listens with which page, and from where on. */
+export interface StreamAsked {
+  acting: Acting;
+  sessionId: string;
+  tab: string;
+  /** Number of the last change that was told or shown. */
+  after: number;
+}
+
+interface Stream extends StreamAsked {
+  out: Subscriber<MessageEvent>;
+  /** The position it has open. */
+  at: string | null;
+  /** Number of the last change it was told. */
+  last: number;
+}
+
+/** The streams of open pages at this server: each is told what changes in its company, wherever it was done. */
+@Injectable()
+export class LiveStreams implements OnModuleDestroy {
+  private readonly streams = new Map<string, Stream>();
+  private readonly heard;
+
+  constructor(
+    @InjectConnection() private readonly sequelize: Sequelize,
+    listener: LiveListener,
+    private readonly presence: PresenceService,
+  ) {
+    this.heard = listener.told.subscribe((told) => (isPlace(told) ? void this.move(told) : this.pass(told)));
+    // What was missed is sent when the pages ask for another stream.
+    this.heard.add(listener.gaps.subscribe(() => this.endAll()));
+  }
+
+  onModuleDestroy(): void {
+    this.heard.unsubscribe();
+    this.endAll();
+  }
+
+  /** How many pages listen at this server. */
+  get count(): number {
+    return this.streams.size;
+  }
+
+  /** A stream of what changes from a number on; it ends with its session. */
+  open(asked: StreamAsked): Observable<MessageEvent> {
+    return new Observable((out) => {
+      const { acting, tab } = asked;
+      const stream: Stream = { ...asked, out, at: null, last: asked.after };
+      this.streams.get(tab)?.out.complete();
+      this.streams.set(tab, stream);
+      const inItsCompany = <T>(work: () => T): T => inCompany(acting.companyId, work, acting.personId);
+      const failed = (): void => out.complete();
+      send(stream, { type: 'open', data: '', retry: RETRY_MS });
+      void inItsCompany(() => this.sendMissed(stream)).catch(failed);
+      const pulse = setInterval(() => void inItsCompany(() => this.pulse(stream)).catch(failed), PULSE_MS);
+      return () => {
+        clearInterval(pulse);
+        if (this.streams.get(tab) !== stream) return;
+        this.streams.delete(tab);
+        if (stream.at !== null) void inItsCompany(() => this.presence.leave(tab)).catch(() => undefined);
+      };
+    });
+  }
+
+  private endAll(): void {
+    for (const { out } of [...this.streams.values()]) out.complete();
+  }
+
+  private pass(notice: LiveNotice): void {
+    for (const stream of this.streams.values())
+      if (stream.acting.companyId === notice.companyId && stream.tab !== notice.tab)
+        sendChange(stream, notice, notice.number);
+  }
+
+  /** Somebody opened or left a position: whoever has it open is told who is there now. */
+  private async move({ companyId, tab, at }: PlaceNotice): Promise<void> {
+    const stream = this.streams.get(tab);
+    if (stream?.acting.companyId === companyId) stream.at = at;
+    const open = [...this.streams.values()].filter(
+      (one) => one.acting.companyId === companyId && one.at !== null,
+    );
+    for (const positionId of new Set(open.map((one) => one.at as string))) {
+      const there = await inCompany(companyId, () => this.presence.at(positionId)).catch(() => []);
+      for (const other of open.filter((one) => one.at === positionId)) {
+        const people = there.filter(({ id }) => id !== other.acting.personId);
+        send(other, { type: 'presence', data: { positionId, people } satisfies PresenceView });
+      }
+    }
+  }
+
+  private async sendMissed(stream: Stream): Promise<void> {
+    const { after, acting } = stream;
+    const missed = await companyRows<LiveNoticeView & { number: string }>(
+      this.sequelize,
+      `SELECT number, kind, job_id AS "jobId", position_id AS "positionId", subject_id AS "subjectId" FROM changes
+       WHERE company_id = :companyId AND number > :after - ${MOST_MISSED}
+         AND (number > :after OR (at > now() - interval '${OVERLAP_S} s' AND person_id <> :personId))
+       ORDER BY number LIMIT ${MOST_MISSED + 1}`,
+      { after, personId: acting.personId },
+    );
+    const last = missed[missed.length - 1];
+    if (missed.length > MOST_MISSED && last) {
+      const everything = { kind: 'many', jobId: null, positionId: null, subjectId: null } as const;
+      const [row] = await companyRows<{ number: string }>(
+        this.sequelize,
+        `SELECT max(number) AS number FROM changes WHERE company_id = :companyId`,
+      );
+      return sendChange(stream, everything, Number(row?.number ?? last.number));
+    }
+    for (const { number, ...notice } of missed) sendChange(stream, notice, Number(number));
+  }
+
+  /** Says that the stream is there; ends it where its session has. */
+  private async pulse(stream: Stream): Promise<void> {
+    const { out, sessionId, acting, at, tab } = stream;
+    const [known] = await this.sequelize.query<object>(
+      `SELECT 1 AS one FROM sessions s JOIN people p ON p.id = :personId AND p.company_id = :companyId AND p.left_at IS NULL
+       WHERE s.sid = :sessionId AND s.expire > now() AND s.sess->>'personId' = :personId`,
+      {
+        type: QueryTypes.SELECT,
+        replacements: { sessionId, personId: acting.personId, companyId: acting.companyId },
+      },
+    );
+    if (!known) {
+      send(stream, { type: 'ended', data: '' });
+      return out.complete();
+    }
+    if (at !== null) await this.presence.stay(tab);
+    send(stream, { type: 'pulse', data: '' });
+  }
+}
+
+/** Each event carries the number of the last change, which a browser gives back when its stream was cut. */
+function send(stream: Stream, event: MessageEvent): void {
+  stream.out.next({ ...event, id: String(stream.last) });
+}
+
+function sendChange(
+  stream: Stream,
+  { kind, jobId, positionId, subjectId }: LiveNoticeView,
+  number: number | null,
+): void {
+  stream.last = Math.max(stream.last, number ?? 0);
+  send(stream, { type: 'change', data: { kind, jobId, positionId, subjectId } satisfies LiveNoticeView });
+}

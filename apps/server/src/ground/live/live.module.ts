@@ -1,0 +1,25 @@
+import { type DynamicModule, Global, Module } from '@nestjs/common';
+import { LiveController } from './live.controller.js';
+import { LiveListener } from './live-listener.service.js';
+import { LiveNotices } from './live-notices.service.js';
+import { LiveStreams } from './live-streams.service.js';
+import { PresenceService } from './presence.service.js';
+
+/** What others change, told to open pages wherever it was done. */
+@Global()
+@Module({})
+export class LiveModule {
+  static on({ directDatabaseUrl }: { directDatabaseUrl: string }): DynamicModule {
+    return {
+      module: LiveModule,
+      controllers: [LiveController],
+      providers: [
+        { provide: LiveListener, useFactory: () => new LiveListener(directDatabaseUrl) },
+        LiveNotices,
+        LiveStreams,
+        PresenceService,
+      ],
+      exports: [LiveNotices, LiveStreams],
+    };
+  }
+}

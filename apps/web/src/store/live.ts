@@ -1,0 +1,101 @@
+import type { LiveNoticeView, PresenceView } from '@grevik/contracts';
+import { type AppDispatch, type State } from './store';
+import { type Tag, api } from './api';
+import { UNNUMBERED, tagsOf } from './live-tags';
+import { presenceTold } from './presence-slice';
+import { TAB } from './tab';
+
+/** What is told within so short a time is asked anew together. */
+const GATHER_MS = 250;
+/** After a server that could not open a stream. */
+const AGAIN_MS = 5_000;
+
+/** What a page tells and hears while it is open. */
+export interface Live {
+  /** The position that is open, for others to see; null for none. */
+  goTo(positionId: string | null): void;
+  stop(): void;
+}
+
+/**
+ * Keeps what is shown up to date with what others change, while the page is in sight. Hidden it holds no connection; back in sight it goes on
+ * from the last number it was told.
+ *
+ * @param me id of whoever is signed in
+ * @param from number of the last change that is shown already
+ */
+export function listen(dispatch: AppDispatch, getState: () => State, me: string, from: number): Live {
+  let source: EventSource | undefined;
+  let last = from;
+  let place: string | null = null;
+  let isFirst = true;
+  let again: ReturnType<typeof setTimeout> | undefined;
+  let gathered: { type: Tag; id?: string }[] = [];
+  let timer: ReturnType<typeof setTimeout> | undefined;
+
+  const ask = (): void => {
+    timer = undefined;
+    const tags = gathered;
+    gathered = [];
+    // Told of what no screen shows: nothing is asked.
+    if (api.util.selectInvalidatedBy(getState(), tags).length > 0) dispatch(api.util.invalidateTags(tags));
+  };
+  const gather = (tags: readonly { type: Tag; id?: string }[]): void => {
+    gathered.push(...tags);
+    timer ??= setTimeout(ask, GATHER_MS);
+  };
+  const tellPlace = (): void => {
+    void fetch(`${window.location.origin}/api/live/place`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json', 'x-grevik-tab': TAB },
+      body: JSON.stringify({ tab: TAB, positionId: place }),
+    }).catch(() => undefined);
+  };
+  const close = (): void => {
+    clearTimeout(again);
+    source?.close();
+    source = undefined;
+  };
+  const open = (): void => {
+    close();
+    if (document.hidden) return;
+    const opened = new EventSource(`/api/live?tab=${TAB}&after=${last}`);
+    source = opened;
+    const heard = (of: MessageEvent<string>): void => {
+      last = Math.max(last, Number(of.lastEventId) || 0);
+    };
+    opened.addEventListener('open', () => {
+      if (!isFirst) gather(UNNUMBERED.map((type) => ({ type })));
+      isFirst = false;
+      if (place !== null) tellPlace();
+    });
+    opened.addEventListener('change', (event: MessageEvent<string>) => {
+      heard(event);
+      gather(tagsOf(JSON.parse(event.data) as LiveNoticeView, me));
+    });
+    opened.addEventListener('presence', (event: MessageEvent<string>) => {
+      dispatch(presenceTold(JSON.parse(event.data) as PresenceView));
+    });
+    opened.addEventListener('ended', () => {
+      close();
+      dispatch(api.util.invalidateTags(['Session']));
+    });
+    // A stream that was cut is opened again by the browser; one that was refused is not.
+    opened.addEventListener('error', () => {
+      if (opened.readyState === EventSource.CLOSED && source === opened) again = setTimeout(open, AGAIN_MS);
+    });
+  };
+  document.addEventListener('visibilitychange', open);
+  open();
+  return {
+    goTo: (positionId) => {
+      place = positionId;
+      if (source?.readyState === EventSource.OPEN) tellPlace();
+    },
+    stop: () => {
+      document.removeEventListener('visibilitychange', open);
+      clearTimeout(timer);
+      close();
+    },
+  };
+}

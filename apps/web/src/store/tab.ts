@@ -1,0 +1,4 @@
+import { newId } from './new-id';
+
+/** What this page calls itself: what it did is not told to it again. */
+export const TAB = newId();
