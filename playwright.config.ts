@@ -55,7 +55,7 @@ export default defineConfig({
     },
   ],
   webServer: {
-    command: 'node tools/start.mjs',
+    command: `node tools/start.mjs --servers ${process.env.GREVIK_E2E_SERVERS ?? '1'}`,
     url: `http://localhost:${PORT}/api/health`,
     env: { PORT, GREVIK_DATA_DIR: DATA },
     timeout: 300_000,

@@ -17,7 +17,7 @@ const budgetApi = api.injectEndpoints({
     }),
     lifeBasis: build.query<LifeBasisView, string>({
       query: (positionId) => `positions/${positionId}/life`,
-      providesTags: [{ type: 'Budget', id: ALL }, 'Session'],
+      providesTags: (_life, _error, id) => [{ type: 'Budget', id }, 'Session'],
     }),
     changeBudget: build.mutation<Changed, BudgetRequest>({
       query: (body) => ({ url: 'budget', method: 'PUT', body }),

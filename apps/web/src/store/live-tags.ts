@@ -1,5 +1,5 @@
 import type { LiveNoticeView, LiveTopic } from '@grevik/contracts';
-import type { ChangeKind } from '@grevik/core';
+import { CHANGE_KIND_TABLE, type ChangeKind } from '@grevik/core';
 import { ALL, type Tag } from './api';
 
 const OF_POSITION = ['Line', 'Jobs', 'History', 'Budget'] as const;
@@ -88,13 +88,14 @@ const EVERYTHING = [...new Set(Object.values(CHANGED).flat())];
  * @param me id of whoever is signed in: their own role decides what every screen shows
  *
  * @example
- * tagsOf({ kind: 'device', jobId: null, positionId: null, subjectId: 'logger' }, 'ada') // [{ type: 'Devices', id: 'logger' }, { type: 'Devices', id: 'all' }]
+ * tagsOf({ kind: 'levels', jobId: null, positionId: 'well', subjectId: null }, 'ada') // [{ type: 'Station', id: 'well' }, { type: 'Station', id: 'all' }]
  */
 export function tagsOf(notice: LiveNoticeView, me: string): { type: Tag; id?: string }[] {
   const { kind, jobId, positionId, subjectId } = notice;
   if ((kind === 'role' || kind === 'left') && subjectId === me) return [{ type: 'Session' }];
   const types = kind === 'many' ? EVERYTHING : CHANGED[kind];
-  const ids = [jobId, positionId, subjectId].filter((id) => id !== null);
+  const isOfAll = kind in CHANGE_KIND_TABLE && CHANGE_KIND_TABLE[kind as ChangeKind].of === 'company';
+  const ids = isOfAll ? [] : [jobId, positionId, subjectId].filter((id) => id !== null);
   if (ids.length === 0) return types.map((type) => ({ type }));
   return types.flatMap((type) => [...ids, ALL].map((id) => ({ type, id })));
 }

@@ -1,14 +1,42 @@
 import type { LiveNoticeView, PresenceView } from '@grevik/contracts';
 import { type AppDispatch, type State } from './store';
-import { type Tag, api } from './api';
+import { ALL, type Tag, api } from './api';
 import { UNNUMBERED, tagsOf } from './live-tags';
 import { presenceTold } from './presence-slice';
 import { TAB } from './tab';
 
 /** What is told within so short a time is asked anew together. */
-const GATHER_MS = 250;
+const GATHER_MS = 50;
+/** Lists of everything are asked anew no more often: somebody changes something all the time. */
+const REST_MS = 2_000;
 /** After a server that could not open a stream. */
 const AGAIN_MS = 5_000;
+
+interface Told {
+  type: Tag;
+  id?: string;
+}
+
+/** Gathers what is told, and asks for it together: soon, and not again before it has rested. */
+function gathering(ask: (tags: readonly Told[]) => void, restMs: number) {
+  let gathered: Told[] = [];
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let askedAt = -Infinity;
+  const flush = (): void => {
+    timer = undefined;
+    askedAt = Date.now();
+    ask(gathered);
+    gathered = [];
+  };
+  return {
+    add: (tags: readonly Told[]): void => {
+      if (tags.length === 0) return;
+      gathered.push(...tags);
+      timer ??= setTimeout(flush, Math.max(GATHER_MS, askedAt + restMs - Date.now()));
+    },
+    stop: (): void => clearTimeout(timer),
+  };
+}
 
 /** What a page tells and hears while it is open. */
 export interface Live {
@@ -30,19 +58,17 @@ export function listen(dispatch: AppDispatch, getState: () => State, me: string,
   let place: string | null = null;
   let isFirst = true;
   let again: ReturnType<typeof setTimeout> | undefined;
-  let gathered: { type: Tag; id?: string }[] = [];
-  let timer: ReturnType<typeof setTimeout> | undefined;
 
-  const ask = (): void => {
-    timer = undefined;
-    const tags = gathered;
-    gathered = [];
+  const ask = (tags: readonly Told[]): void => {
     // Told of what no screen shows: nothing is asked.
-    if (api.util.selectInvalidatedBy(getState(), tags).length > 0) dispatch(api.util.invalidateTags(tags));
+    if (api.util.selectInvalidatedBy(getState(), tags).length > 0)
+      dispatch(api.util.invalidateTags([...tags]));
   };
-  const gather = (tags: readonly { type: Tag; id?: string }[]): void => {
-    gathered.push(...tags);
-    timer ??= setTimeout(ask, GATHER_MS);
+  const ofOne = gathering(ask, 0);
+  const ofAll = gathering(ask, REST_MS);
+  const gather = (tags: readonly Told[]): void => {
+    ofOne.add(tags.filter(({ id }) => id !== ALL));
+    ofAll.add(tags.filter(({ id }) => id === ALL));
   };
   const tellPlace = (): void => {
     void fetch(`${window.location.origin}/api/live/place`, {
@@ -94,7 +120,8 @@ export function listen(dispatch: AppDispatch, getState: () => State, me: string,
     },
     stop: () => {
       document.removeEventListener('visibilitychange', open);
-      clearTimeout(timer);
+      ofOne.stop();
+      ofAll.stop();
       close();
     },
   };

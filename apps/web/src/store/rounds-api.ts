@@ -15,11 +15,11 @@ const roundsApi = api.injectEndpoints({
   endpoints: (build) => ({
     due: build.query<DueListView, { until: string; jobId?: string | undefined }>({
       query: ({ until, jobId }) => `due?until=${until}${jobId === undefined ? '' : `&jobId=${jobId}`}`,
-      providesTags: [{ type: 'Due', id: ALL }, 'Session'],
+      providesTags: (_due, _error, { jobId }) => [{ type: 'Due', id: jobId ?? ALL }, 'Session'],
     }),
     overdue: build.query<string[], string>({
       query: (jobId) => `jobs/${jobId}/overdue`,
-      providesTags: [{ type: 'Due', id: ALL }, 'Session'],
+      providesTags: (_overdue, _error, id) => [{ type: 'Due', id }, 'Session'],
     }),
     intervals: build.query<OwnIntervalView[], void>({
       query: () => 'intervals',
