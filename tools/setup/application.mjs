@@ -17,6 +17,9 @@ export function startApplication(env) {
     if (!worker.isDead()) worker.process.kill('SIGTERM');
     await ended;
   };
+  worker.on('message', (/** @type {{ asksMetrics?: string }} */ { asksMetrics }) => {
+    if (asksMetrics !== undefined) void answerMetrics(worker, asksMetrics);
+  });
   return new Promise((resolve, reject) => {
     worker.once('message', (/** @type {{ ready?: true, failed?: string }} */ message) => {
       if (message.ready) resolve({ stop, ended });
@@ -26,4 +29,15 @@ export function startApplication(env) {
       reject(new PlainFailure(`The server ended before it was ready (code ${code}).`)),
     );
   });
+}
+
+/** @type {import('prom-client').AggregatorRegistry<'text/plain; version=0.0.4; charset=utf-8'> | undefined} */
+let measured;
+
+/** Gives a server what all of them measure together. @param {import('node:cluster').Worker} worker @param {string} metricsOf */
+async function answerMetrics(worker, metricsOf) {
+  const { AggregatorRegistry } = await import('prom-client');
+  measured ??= new AggregatorRegistry();
+  const text = await measured.clusterMetrics().catch(() => undefined);
+  if (worker.isConnected()) worker.send({ metricsOf, text });
 }

@@ -16,6 +16,7 @@ import { DueModule } from './work/due/due.module.js';
 import { DevicesModule } from './work/devices/devices.module.js';
 import { LiveModule } from './ground/live/live.module.js';
 import { LinesModule } from './work/lines/lines.module.js';
+import { MetricsModule } from './ground/metrics/metrics.module.js';
 import { OrdersModule } from './work/orders/orders.module.js';
 import { OwnerPagesModule } from './work/owner-pages/owner-pages.module.js';
 import { DrillsModule } from './work/drills/drills.module.js';
@@ -80,6 +81,7 @@ export class AppModule {
         UndoModule,
         CalcModule,
         HealthModule.on(settings),
+        MetricsModule,
         ...(settings.offersDemo ? [DemoModule] : []),
       ],
     };

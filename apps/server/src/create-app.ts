@@ -18,6 +18,9 @@ import { refuseOtherSites } from './ground/requests/same-origin.js';
 import { SessionStore } from './ground/sessions/session-store.js';
 import { requestLog } from './ground/requests/request-log.js';
 import { docsHeaders, notStored, securityHeaders } from './ground/requests/security-headers.js';
+import { Metrics } from './ground/metrics/metrics.service.js';
+import { measureRequests } from './ground/metrics/measure-requests.js';
+import { serveMetrics } from './ground/metrics/serve-metrics.js';
 import type { Settings } from './ground/settings/settings.js';
 import { serveWeb } from './ground/web/serve-web.js';
 
@@ -34,7 +37,9 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
   app.disable('etag');
   // What a proxy says of whoever asks is believed of the proxies that are named, and of nobody else.
   app.set('trust proxy', settings.trustedProxies || false);
-  app.use(requestLog(settings.logLevel), securityHeaders());
+  const metrics = app.get(Metrics, { strict: false });
+  app.use(requestLog(settings.logLevel), measureRequests(metrics), securityHeaders());
+  app.use(serveMetrics(metrics, settings.metricsKey));
   const devices = findDevice(app.get(DevicesService, { strict: false }));
   const sender = findSender(app.get(SessionStore), app.get(SessionsService));
   for (const step of [notStored, refuseOtherSites, devices, sender, readBody, openCompany])

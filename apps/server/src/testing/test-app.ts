@@ -58,6 +58,8 @@ export function testSettings(databaseUrl: string, { offersDemo = true } = {}): S
     trustedProxies: '',
     companiesOpen: true,
     playsStandIns: false,
+    metricsKey: '',
+    drainS: 0,
     webRoot: '/nowhere',
     logLevel: 'silent',
   };
@@ -84,9 +86,12 @@ export const PASSWORD = 'lantern over the quay';
 
 const someone = (): string => `${randomBytes(4).toString('hex')}@works.example`;
 
-export async function startTestApp({ offersDemo = true, companiesOpen = true } = {}): Promise<TestApp> {
+export async function startTestApp({
+  offersDemo = true,
+  ...others
+}: Partial<Settings> = {}): Promise<TestApp> {
   const database = await startedDatabase(offersDemo);
-  const app = await createApp({ ...testSettings(database.url, { offersDemo }), companiesOpen });
+  const app = await createApp({ ...testSettings(database.url, { offersDemo }), ...others });
   // Stand-ins send to the address where the server listens.
   await app.listen(0, '127.0.0.1');
   const http = app.getHttpServer() as Server;

@@ -5,7 +5,7 @@ import type { SessionStore } from '../../ground/sessions/session-store.js';
 import type { SessionsService } from './sessions.service.js';
 
 /** What answers the same whoever asks: health knows nobody, and calculations go on while the database is away. */
-const KNOWS_NOBODY = /^\/api\/health\/?$/;
+const KNOWS_NOBODY = /^\/api\/health(?:\/|$)/;
 /** What a page calls itself: only compared, never looked up. */
 const TAB = /^[\w-]{1,64}$/;
 const NEEDS_NOBODY = /^\/api\/(?:calc|price-desk)(?:\/|$)/;

@@ -13,6 +13,8 @@ const NOBODY = '00000000-0000-4000-8000-000000000000';
 /** What each endpoint lets through, written down a second time: by role, for whoever asks, or for a device with its key. */
 const ENDPOINTS: Readonly<Record<string, readonly Role[] | 'anyone' | 'signed-in' | 'device'>> = {
   'GET /api/health': 'anyone',
+  'GET /api/health/alive': 'anyone',
+  'GET /api/health/ready': 'anyone',
   'GET /api/calc': 'anyone',
   'POST /api/calc/:name': 'anyone',
   'GET /api/session': 'anyone',

@@ -1,5 +1,5 @@
 import type { LiveNoticeView, PresenceView } from '@grevik/contracts';
-import { Injectable, type MessageEvent, type OnModuleDestroy } from '@nestjs/common';
+import { Injectable, type BeforeApplicationShutdown, type MessageEvent } from '@nestjs/common';
 import { InjectConnection } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
@@ -39,7 +39,7 @@ interface Stream extends StreamAsked {
 
 /** The streams of open pages at this server: each is told what changes in its company, wherever it was done. */
 @Injectable()
-export class LiveStreams implements OnModuleDestroy {
+export class LiveStreams implements BeforeApplicationShutdown {
   private readonly streams = new Map<string, Stream>();
   private readonly heard;
 
@@ -53,7 +53,8 @@ export class LiveStreams implements OnModuleDestroy {
     this.heard.add(listener.gaps.subscribe(() => this.endAll()));
   }
 
-  onModuleDestroy(): void {
+  /** After the server has said that it is ending, so that pages go to another one. */
+  beforeApplicationShutdown(): void {
     this.heard.unsubscribe();
     this.endAll();
   }

@@ -21,6 +21,9 @@ describe('the settings', () => {
       GREVIK_PROXIES: 'loopback, 10.0.0.0/8',
       GREVIK_COMPANIES: 'closed',
       GREVIK_STAND_INS: 'on',
+      GREVIK_METRICS_KEY: 'quay',
+      GREVIK_DRAIN_S: '5',
+      DATABASE_DIRECT_URL: 'postgres://db:5432/grevik',
     };
     expect(readSettings(env)).toEqual({
       port: 8080,
@@ -28,7 +31,9 @@ describe('the settings', () => {
       offersDemo: false,
       logLevel: 'info',
       databaseUrl: 'postgres://db/grevik',
-      directDatabaseUrl: 'postgres://db/grevik',
+      directDatabaseUrl: 'postgres://db:5432/grevik',
+      metricsKey: 'quay',
+      drainS: 5,
       webRoot: '/srv/web',
       trustedProxies: 'loopback, 10.0.0.0/8',
       companiesOpen: false,

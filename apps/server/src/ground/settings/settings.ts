@@ -17,6 +17,10 @@ export interface Settings {
   /** Whether devices can be registered that the server plays, in companies other than the demo. */
   playsStandIns: boolean;
   webRoot: string;
+  /** What opens /metrics from another machine; empty: nothing does. */
+  metricsKey: string;
+  /** How long a server that is asked to end goes on answering while it says that it is not ready, s: a load balancer sends it nothing new meanwhile. */
+  drainS: number;
   /** Least level of the log: requests are `info`, faults `error`. */
   logLevel: string;
 }
@@ -33,6 +37,8 @@ export function readSettings(env: NodeJS.ProcessEnv): Settings {
     companiesOpen: env.GREVIK_COMPANIES !== 'closed',
     playsStandIns: env.GREVIK_STAND_INS === 'on',
     webRoot: env.GREVIK_WEB_ROOT ?? fileURLToPath(new URL('../../../../web/dist', import.meta.url)),
+    metricsKey: env.GREVIK_METRICS_KEY ?? '',
+    drainS: Number(env.GREVIK_DRAIN_S ?? 0),
     logLevel: ['silent', 'error', 'warn', 'info'].find((level) => level === env.GREVIK_LOG) ?? 'warn',
   };
 }

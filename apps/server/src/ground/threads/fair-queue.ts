@@ -18,6 +18,12 @@ export class FairQueue {
   /** @param limits turns at once, of one sender at once, and how many of one sender may wait */
   constructor(private readonly limits: { atOnce: number; each: number; waiting: number }) {}
 
+  /** How many are under way, and how many wait. */
+  get counts(): { running: number; waiting: number } {
+    const waiting = [...this.waiting.values()].reduce((sum, own) => sum + own.length, 0);
+    return { running: this.started, waiting };
+  }
+
   /** Waits for a turn. Undefined where this sender has too many waiting already. */
   turn(sender: string): Promise<{ end(): void } | undefined> {
     const own = this.waiting.get(sender) ?? [];

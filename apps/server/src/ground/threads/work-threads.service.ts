@@ -70,6 +70,11 @@ export class WorkThreads implements OnApplicationShutdown {
     }
   }
 
+  /** How many tasks are under way, and how many wait. */
+  get tasks(): { running: number; waiting: number } {
+    return this.queue.counts;
+  }
+
   async onApplicationShutdown(): Promise<void> {
     await this.pool.destroy();
   }
