@@ -19,6 +19,12 @@ export class SignInRequest {
   @IsString()
   @Length(1, 120)
   company?: string;
+
+  /** Of the second factor, where the person has one: six digits, or one of the codes for a lost phone. */
+  @IsOptional()
+  @IsString()
+  @Length(6, 20)
+  code?: string;
 }
 
 /** A person's own part of joining: the name on the log, and how to sign in. */
@@ -73,8 +79,8 @@ export class RoleRequest extends VersionedRequest {
 
 const EndOfLink = Matches(/^[\w-]{43}$/, { message: 'token must be the end of the link as it was sent' });
 
-/** The secret part of an invitation's link. */
-export class InvitationToken {
+/** The secret part of a link. */
+export class LinkToken {
   @EndOfLink
   token!: string;
 }
@@ -126,4 +132,59 @@ export interface InvitationOfferView {
   company: string;
   role: Role;
   invitedBy: string;
+}
+
+/** A new password, by a link that the owner made. */
+export class NewPasswordRequest extends LinkToken {
+  @IsString()
+  @Length(SHORTEST_PASSWORD, LONGEST_PASSWORD)
+  password!: string;
+}
+
+/** A link for a new password as it was just made: it is shown this once. */
+export interface NewPasswordLinkView {
+  name: string;
+  token: string;
+  expiresAt: string;
+}
+
+/** What somebody with a link for a new password sees before they choose one. */
+export interface PasswordLinkOfferView {
+  name: string;
+  company: string;
+}
+
+/** A code of the second factor. */
+export class SecondFactorRequest {
+  @IsString()
+  @Length(6, 20)
+  code!: string;
+}
+
+export interface SecondFactorView {
+  isOn: boolean;
+  /** Codes for a lost phone that are not used yet. */
+  codesLeft: number;
+}
+
+/** What a phone needs to make codes: shown until the first code is entered. */
+export interface SecondFactorOfferView {
+  secret: string;
+  /** The same for a QR code, an otpauth address. */
+  address: string;
+}
+
+/** Codes for a lost phone, each for one sign-in; they are shown this once. */
+export interface RecoveryCodesView {
+  codes: string[];
+}
+
+/** A device on which one is signed in. */
+export interface OpenSessionView {
+  id: string;
+  /** Browser and system, as they say of themselves; null where they say nothing. */
+  device: string | null;
+  openedAt: string | null;
+  /** Whether it is the one that asks. */
+  isThis: boolean;
 }

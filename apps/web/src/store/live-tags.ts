@@ -61,6 +61,8 @@ const CHANGED: Readonly<Record<ChangeKind | LiveTopic, readonly Tag[]>> = {
   invited: ['People'],
   'invitation-withdrawn': ['People'],
   password: [],
+  'password-link': [],
+  'second-factor': ['People'],
   samples: ['Samples', 'StartUp'],
   levels: ['Station'],
   devices: ['Devices'],

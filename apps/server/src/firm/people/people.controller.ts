@@ -1,20 +1,27 @@
 import {
   AcceptInvitationRequest,
   type InvitationOfferView,
-  InvitationToken,
+  LinkToken,
   InviteRequest,
   type InvitationView,
   type NewInvitationView,
+  type NewPasswordLinkView,
   type PersonView,
   RoleRequest,
   type SessionView,
 } from '@grevik/contracts';
-import { Body, Controller, Delete, Get, HttpCode, Ip, Param, Post, Put, Req } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Ip, Param, Post, Put, Req, Res } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
-import type { Request } from 'express';
-import { Anyone, May } from '../../ground/access/may.js';
+import type { Request, Response } from 'express';
+import { notAllowed } from '../../ground/access/access.guard.js';
+import { mayDo } from '../../ground/access/permission-table.js';
+import { type Acting, actingIn } from '../../ground/sessions/acting.js';
+import { Anyone, May, SignedIn } from '../../ground/access/may.js';
 import { IdPipe } from '../../ground/errors/id.pipe.js';
 import { SessionsService } from './sessions.service.js';
+import { PasswordLinks } from './password-links.service.js';
+import { PersonData } from './person-data.service.js';
+import { SecondFactors } from './second-factors.service.js';
 import { PeopleService } from './people.service.js';
 
 @Controller('api/people')
@@ -22,6 +29,9 @@ export class PeopleController {
   constructor(
     private readonly people: PeopleService,
     private readonly sessions: SessionsService,
+    private readonly links: PasswordLinks,
+    private readonly factors: SecondFactors,
+    private readonly personData: PersonData,
   ) {}
 
   @ApiOperation({ summary: 'Everybody in the company.' })
@@ -43,6 +53,36 @@ export class PeopleController {
   @Delete(':id')
   remove(@Param('id', IdPipe) id: string): Promise<PersonView> {
     return this.people.remove(id);
+  }
+
+  @ApiOperation({ summary: 'Creates a link for one person’s new password, valid for a day.' })
+  @May('people')
+  @Post(':id/password-link')
+  passwordLink(@Param('id', IdPipe) id: string): Promise<NewPasswordLinkView> {
+    return this.links.make(id);
+  }
+
+  @ApiOperation({ summary: 'Turns off the second factor of somebody who lost phone and codes.' })
+  @May('people')
+  @Delete(':id/second-factor')
+  @HttpCode(204)
+  removeFactor(@Param('id', IdPipe) id: string): Promise<void> {
+    return this.factors.remove(id);
+  }
+
+  @ApiOperation({ summary: 'Everything that is kept of a person: one’s own, or anybody’s for the owner.' })
+  @SignedIn()
+  @Get(':id/data.json')
+  data(
+    @Param('id', IdPipe) id: string,
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<object> {
+    const acting = actingIn(request) as Acting;
+    if (id !== acting.personId && (acting.isDemo || !mayDo(acting.role, 'people')))
+      throw notAllowed(acting.role, 'people');
+    response.attachment('person.json');
+    return this.personData.of(id);
   }
 
   @ApiOperation({ summary: 'Open invitations.' })
@@ -73,7 +113,7 @@ export class PeopleController {
   @Anyone()
   @Post('invitations/look')
   @HttpCode(200)
-  look(@Ip() address: string, @Body() { token }: InvitationToken): Promise<InvitationOfferView> {
+  look(@Ip() address: string, @Body() { token }: LinkToken): Promise<InvitationOfferView> {
     return this.people.offer(token, address);
   }
 

@@ -1,4 +1,3 @@
-import { createHash, randomBytes } from 'node:crypto';
 import type {
   AcceptInvitationRequest,
   InvitationOfferView,
@@ -13,11 +12,15 @@ import { Op } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { acrossCompanies, currentPersonId, inCompany } from '../../ground/database/company-scope.js';
+import { secretKeyHash } from '../../ground/access/secret-key.js';
 import { CompanyService } from '../company/company.service.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import { Refusal } from '../../ground/errors/refusal.js';
 import { Attempts } from '../../ground/sessions/attempts.js';
+import { PasswordLink } from './password-link.model.js';
+import { SecondFactor } from './second-factor.model.js';
 import { SessionsService } from './sessions.service.js';
+import { linkSecret } from './link-secret.js';
 import { Invitation } from './invitation.model.js';
 import { personView } from './person-view.js';
 import { Person } from './person.model.js';
@@ -32,6 +35,8 @@ export class PeopleService {
     @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(Person) private readonly people: typeof Person,
     @InjectModel(Invitation) private readonly invitations: typeof Invitation,
+    @InjectModel(SecondFactor) private readonly factors: typeof SecondFactor,
+    @InjectModel(PasswordLink) private readonly links: typeof PasswordLink,
     private readonly company: CompanyService,
     private readonly signIn: SignInService,
     private readonly sessions: SessionsService,
@@ -68,7 +73,15 @@ export class PeopleService {
   async remove(id: string): Promise<PersonView> {
     const left = await this.change(id, async (person) => {
       if (person.role === 'owner') await this.keepAnOwner();
-      await person.update({ leftAt: new Date(), version: person.version + 1 });
+      // Their name signs what they did; how they came in is forgotten.
+      await person.update({
+        leftAt: new Date(),
+        version: person.version + 1,
+        email: `removed-${id}`,
+        passwordHash: null,
+      });
+      await this.factors.destroy({ where: { personId: id } });
+      await this.links.destroy({ where: { personId: id } });
       await this.log.record({
         kind: 'left',
         subjectId: id,
@@ -91,11 +104,11 @@ export class PeopleService {
   }
 
   async invite(role: Role): Promise<NewInvitationView> {
-    const token = randomBytes(32).toString('base64url');
+    const token = linkSecret();
     return inTransaction(this.sequelize, async () => {
       const { id } = await this.invitations.create({
         role,
-        tokenHash: fingerprint(token),
+        tokenHash: secretKeyHash(token),
         invitedBy: currentPersonId(),
         expiresAt: new Date(Date.now() + OPEN_FOR_MS),
       });
@@ -144,7 +157,7 @@ export class PeopleService {
   private async invitation(token: string): Promise<Invitation> {
     const found = await acrossCompanies(() =>
       this.invitations.findOne({
-        where: { tokenHash: fingerprint(token), expiresAt: { [Op.gt]: new Date() } },
+        where: { tokenHash: secretKeyHash(token), expiresAt: { [Op.gt]: new Date() } },
         include: [Person],
       }),
     );
@@ -179,8 +192,6 @@ const changedMeanwhile = ({ name }: Person): Refusal =>
 
 const notOpen = (): NotFoundException =>
   new NotFoundException('This invitation was used, withdrawn or is over a week old. Ask for a new link.');
-
-const fingerprint = (token: string): string => createHash('sha256').update(token).digest('hex');
 
 function invitationView({ id, role, inviter, expiresAt }: Invitation): InvitationView {
   return { id, role, invitedBy: inviter.name, expiresAt: expiresAt.toISOString() };

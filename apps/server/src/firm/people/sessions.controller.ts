@@ -1,15 +1,21 @@
 import {
   ChangePasswordRequest,
   DemoRequest,
+  LinkToken,
+  NewPasswordRequest,
+  type OpenSessionView,
+  type PasswordLinkOfferView,
   type SignInOptionsView,
   type SessionView,
   SignInRequest,
   StartCompanyRequest,
 } from '@grevik/contracts';
-import { Body, Controller, Delete, Get, Header, HttpCode, Ip, Post, Put, Req } from '@nestjs/common';
+import { Body, Controller, Delete, Get, Header, HttpCode, Ip, Param, Post, Put, Req } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import type { Request } from 'express';
 import { Anyone, SignedIn } from '../../ground/access/may.js';
+import { OpenSessions } from './open-sessions.service.js';
+import { PasswordLinks } from './password-links.service.js';
 import { SignInService } from './sign-in.service.js';
 import { SessionsService } from './sessions.service.js';
 
@@ -21,6 +27,8 @@ export class SessionsController {
   constructor(
     private readonly sessions: SessionsService,
     private readonly signIn: SignInService,
+    private readonly open: OpenSessions,
+    private readonly links: PasswordLinks,
   ) {}
 
   @ApiOperation({ summary: 'Who is signed in; null where nobody is.' })
@@ -63,6 +71,37 @@ export class SessionsController {
     @Body() start: StartCompanyRequest,
   ): Promise<SessionView> {
     return this.sessions.open(request, await this.signIn.startCompany(start, address));
+  }
+
+  @ApiOperation({ summary: 'Where you are signed in.' })
+  @SignedIn()
+  @Get('all')
+  all(@Req() request: Request): Promise<OpenSessionView[]> {
+    return this.open.list(request);
+  }
+
+  @ApiOperation({ summary: 'Ends one of your sessions.' })
+  @SignedIn()
+  @Delete('all/:session')
+  @HttpCode(204)
+  end(@Req() request: Request, @Param('session') id: string): Promise<void> {
+    return this.open.end(request, id);
+  }
+
+  @ApiOperation({ summary: 'For whom a link for a new password is.' })
+  @Anyone()
+  @Post('new-password/look')
+  @HttpCode(200)
+  look(@Ip() address: string, @Body() { token }: LinkToken): Promise<PasswordLinkOfferView> {
+    return this.links.offer(token, address);
+  }
+
+  @ApiOperation({ summary: 'Chooses a new password by a link, and ends all sessions. Sign in with it then.' })
+  @Anyone()
+  @Post('new-password')
+  @HttpCode(204)
+  async newPassword(@Ip() address: string, @Body() chosen: NewPasswordRequest): Promise<void> {
+    await this.links.use(chosen, address);
   }
 
   @ApiOperation({ summary: 'Signs out on this device.' })

@@ -27,6 +27,8 @@ export class SessionsService {
     await promisify(request.session.regenerate.bind(request.session))();
     request.session.personId = person.id;
     request.session.companyId = person.companyId;
+    request.session.openedAt = new Date().toISOString();
+    request.session.userAgent = (request.get('user-agent') ?? '').slice(0, 400);
     await promisify(request.session.save.bind(request.session))();
     return this.viewOf(person);
   }

@@ -18,6 +18,7 @@ import { Attempts } from '../../ground/sessions/attempts.js';
 import { refuseCommonPassword } from '../../ground/sessions/common-password.js';
 import { hashPassword, passwordMatches } from '../../ground/sessions/password.js';
 import { Person } from './person.model.js';
+import { SecondFactors } from './second-factors.service.js';
 
 /** Most companies of one e-mail that a password is tried for, the longest there first. */
 const MOST_COMPANIES = 10;
@@ -30,6 +31,7 @@ export class SignInService {
     @InjectModel(Person) private readonly people: typeof Person,
     private readonly company: CompanyService,
     private readonly attempts: Attempts,
+    private readonly factors: SecondFactors,
     private readonly log: ChangeLog,
     @Inject(COMPANIES_OPEN) private readonly companiesOpen: boolean,
   ) {}
@@ -42,7 +44,7 @@ export class SignInService {
    * Whoever has this e-mail and password. One e-mail may be in several companies, so that none of them tells who is in another; where both go
    * together in more than one, the company has to be named.
    */
-  async byPassword({ email, password, company }: SignInRequest, address: string): Promise<Person> {
+  async byPassword({ email, password, company, code }: SignInRequest, address: string): Promise<Person> {
     const account = email.toLowerCase();
     await this.attempts.count('address', address);
     await this.attempts.count('account', account);
@@ -60,9 +62,12 @@ export class SignInService {
     for (const person of people)
       if (await passwordMatches(person.passwordHash, password)) matching.push(person);
     if (matching.length === 0) throw wrongPassword();
+    const person = matching.length === 1 ? (matching[0] as Person) : await this.ofCompany(matching, company);
+    // Guessed codes count like guessed passwords.
+    await this.factors.admit(person, code);
     await this.attempts.forget('password', `${address} ${account}`);
     await this.attempts.forget('account', account);
-    return matching.length === 1 ? (matching[0] as Person) : this.ofCompany(matching, company);
+    return person;
   }
 
   private async ofCompany(people: readonly Person[], company: string | undefined): Promise<Person> {

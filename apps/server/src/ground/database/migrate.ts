@@ -20,6 +20,7 @@ import * as stations from './migrations/0016-stations.js';
 import * as ownerPages from './migrations/0018-owner-pages.js';
 import * as drills from './migrations/0019-drills.js';
 import * as live from './migrations/0020-live.js';
+import * as secondFactor from './migrations/0021-second-factor.js';
 import * as ownGates from './migrations/0017-own-gates.js';
 import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
@@ -50,6 +51,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0018-owner-pages': ownerPages,
   '0019-drills': drills,
   '0020-live': live,
+  '0021-second-factor': secondFactor,
 };
 
 /** Any number, the same for every server: only one migrates at a time. */

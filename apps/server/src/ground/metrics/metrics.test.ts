@@ -13,7 +13,9 @@ describe('metrics', () => {
     await owner.get('/api/jobs').expect(200);
     await owner.get('/api/jobs/00000000-0000-4000-8000-000000000000').expect(404);
     const { text } = await request(test.http).get('/metrics').expect(200);
-    expect(text).toMatch(/grevik_request_seconds_count\{method="GET",route="\/api\/jobs",status="200"\} [1-9]/);
+    expect(text).toMatch(
+      /grevik_request_seconds_count\{method="GET",route="\/api\/jobs",status="200"\} [1-9]/,
+    );
     // An id makes no series of its own.
     expect(text).toMatch(/route="\/api\/jobs\/:id",status="404"/);
     expect(text).not.toContain('00000000-0000-4000');

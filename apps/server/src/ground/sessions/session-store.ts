@@ -10,6 +10,9 @@ declare module 'express-session' {
   interface SessionData {
     personId: string;
     companyId: string;
+    /** When one signed in, and with what. */
+    openedAt: string;
+    userAgent: string;
   }
 }
 

@@ -168,6 +168,16 @@ const TABLE = {
     needs: 'people',
   },
   password: { of: 'company', words: (person) => `Password of ${person}`, needs: 'people' },
+  'password-link': {
+    of: 'company',
+    words: (person) => `Link for a new password of ${person}`,
+    needs: 'people',
+  },
+  'second-factor': {
+    of: 'company',
+    words: (person) => `Second factor of ${person} on or off`,
+    needs: 'people',
+  },
 } as const satisfies Record<string, ChangeKindRow>;
 
 export type ChangeKind = keyof typeof TABLE;
