@@ -181,7 +181,7 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   },
   account: async (page) => {
     await page.goto('/account');
-    await expect(page.getByRole('heading', { name: 'Password and sessions' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Password and sign-in' })).toBeVisible();
   },
   'your last changes': async (page) => {
     await page.getByRole('button', { name: / at / }).click();

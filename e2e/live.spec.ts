@@ -3,19 +3,20 @@ import { openPosition } from './open.js';
 
 /** A second person in a browser of their own. */
 async function another(page: Page): Promise<Page> {
-  const context = await page.context().browser()!.newContext({
-    baseURL: new URL(page.url()).origin,
-    reducedMotion: 'reduce',
-    serviceWorkers: 'block',
-  });
+  const context = await page
+    .context()
+    .browser()!
+    .newContext({
+      baseURL: new URL(page.url()).origin,
+      reducedMotion: 'reduce',
+      serviceWorkers: 'block',
+    });
   return context.newPage();
 }
 
 const word = (page: Page, of: string) => page.getByRole('button', { name: `${of}:` });
 
-test('what somebody else changes appears on the screen, and who else is there', async ({
-  page,
-}) => {
+test('what somebody else changes appears on the screen, and who else is there', async ({ page }) => {
   await openPosition(page, 'CW-108', 'foreman');
   const other = await another(page);
   await openPosition(other, 'CW-108', 'technician');

@@ -1,4 +1,5 @@
 import { type Page, expect, test } from '@playwright/test';
+import { TOTP } from 'otpauth';
 import { lookAround, openPosition, word } from './open.js';
 
 const PASSWORD = 'lantern over the quay';
@@ -45,6 +46,48 @@ test('start a company, invite a technician by link, and see what their role may 
   await expect(phone.getByRole('heading', { name: 'Sign in' })).toBeVisible();
 });
 
+test('a second factor is set up, asked for at sign-in, and a forgotten password gets a link', async ({
+  page,
+  browser,
+}) => {
+  const email = `mara-${stamp}@works.example`;
+  const begun = await page.request.post('/api/session/company', {
+    data: { company: 'Second lock', name: 'Mara Fenn', email, password: PASSWORD },
+  });
+  expect(begun.status()).toBe(201);
+  await page.goto('/account');
+  await page.getByRole('button', { name: 'Set up a second factor' }).click();
+  await expect(page.getByRole('img', { name: 'QR code for an authenticator app' })).toBeVisible();
+  const secret = (
+    await page.getByRole('region', { name: 'Second factor' }).locator('code').innerText()
+  ).replace(/\s/g, '');
+  const codeIn = (halfMinutes: number): string =>
+    new TOTP({ secret }).generate({ timestamp: Date.now() + halfMinutes * 30_000 });
+  await page.getByLabel('Code from the app').fill(codeIn(0));
+  await page.getByRole('button', { name: 'Turn on' }).click();
+  await expect(page.getByRole('list', { name: 'Codes for a lost phone' }).getByRole('listitem')).toHaveCount(
+    8,
+  );
+  await page.goto('/people');
+  await page.getByRole('button', { name: 'More for Mara Fenn' }).click();
+  await page.getByRole('menuitem', { name: 'Link for a new password' }).click();
+  const link = await page.getByRole('textbox', { name: 'Link for a new password' }).inputValue();
+
+  const phone = await (await browser.newContext()).newPage();
+  await phone.goto(link);
+  await phone.getByLabel('Password').fill('the tide comes at nine');
+  await phone.getByRole('button', { name: 'Save password' }).click();
+  await phone.getByRole('link', { name: 'Sign in' }).click();
+  const door = phone.getByRole('region', { name: 'Sign in' });
+  await door.getByLabel('E-mail').fill(email);
+  await door.getByLabel('Password').fill('the tide comes at nine');
+  await door.getByRole('button', { name: 'Sign in' }).click();
+  await door.getByLabel(/authenticator app/).fill(codeIn(1));
+  await door.getByRole('button', { name: 'Sign in' }).click();
+  await expect(phone.getByRole('heading', { name: 'Second lock' })).toBeVisible();
+  await phone.context().close();
+});
+
 test('sign out, and come back to the same address by password', async ({ page }) => {
   await page.goto('/account');
   const door = page.getByRole('region', { name: 'Sign in' });
@@ -54,7 +97,7 @@ test('sign out, and come back to the same address by password', async ({ page })
   await expect(door.getByRole('alert')).toContainText('is wrong');
   await door.getByLabel('Password').fill(PASSWORD);
   await door.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByRole('heading', { name: 'Password and sessions' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Password and sign-in' })).toBeVisible();
   await page.getByRole('button', { name: 'Sign out everywhere' }).click();
   await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
   await page.goBack();

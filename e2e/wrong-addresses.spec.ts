@@ -34,6 +34,8 @@ function wrongAddresses(line: string): string[] {
     `/drills/people/${NOBODY}`,
     '/drills/run?about=nothing&job=no-id',
     '/join',
+    '/new-password',
+    '/new-password#nothing',
     '/join?token=nothing',
     ...[NOBODY, 'no-id'].flatMap((id) => [
       `/jobs/${id}`,

@@ -25,6 +25,7 @@ export const router = createBrowserRouter([
       { path: '/counter', element: <Moved to="/parts-list" /> },
       screen('/emergency', async () => (await import('./emergency/EmergencyPage')).EmergencyPage),
       screen('/owner', async () => (await import('./owner/OwnerPage')).OwnerPage),
+      screen('/new-password', async () => (await import('./firm/people/NewPasswordPage')).NewPasswordPage),
       screen('/join', async () => (await import('./firm/people/JoinPage')).JoinPage),
       {
         element: <SignedIn />,

@@ -124,6 +124,7 @@ const TAG_TYPES = [
   'Rounds',
   'Budget',
   'Drills',
+  'SignIn',
 ] as const;
 export type Tag = (typeof TAG_TYPES)[number];
 

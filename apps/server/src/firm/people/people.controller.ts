@@ -70,7 +70,7 @@ export class PeopleController {
     return this.factors.remove(id);
   }
 
-  @ApiOperation({ summary: 'Everything that is kept of a person: one’s own, or anybody’s for the owner.' })
+  @ApiOperation({ summary: 'Everything that is kept of a person: your own, or anybody’s for the owner.' })
   @SignedIn()
   @Get(':id/data.json')
   data(

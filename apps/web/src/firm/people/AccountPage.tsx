@@ -7,8 +7,10 @@ import { useChangePasswordMutation, useSessionQuery, useSignOutMutation } from '
 import { useWords } from '../../words';
 import styles from './SignIn.module.css';
 import { FormField, NewPasswordField } from './FormFields';
+import { OpenSessions } from './OpenSessions';
+import { SecondFactor } from './SecondFactor';
 
-/** One's own sign-in: the password, and the way out of every device. */
+/** One's own sign-in: password, second factor, the way out of every device, and what is kept of oneself. */
 export function AccountPage() {
   const session = useSessionQuery().data?.session;
   const [signOut, { isLoading }] = useSignOutMutation();
@@ -28,11 +30,25 @@ export function AccountPage() {
           <h2 id="password">{words('account.password')}</h2>
           {company.isDemo ? <p>{words('account.demoOnly')}</p> : <PasswordForm />}
         </section>
+        {!company.isDemo && (
+          <section className={styles.door} aria-labelledby="factor">
+            <h2 id="factor">{words('account.factor')}</h2>
+            <SecondFactor />
+          </section>
+        )}
         <section className={styles.door} aria-labelledby="everywhere">
-          <h2 id="everywhere">{words('account.everywhere')}</h2>
+          <h2 id="everywhere">{words('account.sessions')}</h2>
+          <OpenSessions />
           <p>{words('account.everywhereBody')}</p>
           <Button variant="outlined" disabled={isLoading} onClick={() => void signOut({ everywhere: true })}>
             {words('account.everywhere')}
+          </Button>
+        </section>
+        <section className={styles.door} aria-labelledby="data">
+          <h2 id="data">{words('account.data')}</h2>
+          <p>{words('account.dataBody')}</p>
+          <Button variant="outlined" component="a" href={`/api/people/${person.id}/data.json`} download>
+            {words('account.dataFile')}
           </Button>
         </section>
       </div>

@@ -5,12 +5,12 @@ import { dateWords } from '../../kit/when';
 import { failureText } from '../../store/failure';
 import { useInvitationsQuery, useInviteMutation, useWithdrawMutation } from '../../store/people-api';
 import { useWords } from '../../words';
+import { ShownLink } from './ShownLink';
 import styles from './PeoplePage.module.css';
 
 /** Makes a link for one person, and shows those not taken yet. */
 export function Invitations() {
   const [role, setRole] = useState<Role>('technician');
-  const [copied, setCopied] = useState(false);
   const { data: open } = useInvitationsQuery();
   const [invite, { data: made, error, isLoading }] = useInviteMutation();
   const [withdraw, withdrawing] = useWithdrawMutation();
@@ -35,33 +35,14 @@ export function Invitations() {
             </MenuItem>
           ))}
         </TextField>
-        <Button
-          variant="contained"
-          disabled={isLoading}
-          onClick={() => {
-            setCopied(false);
-            void invite({ role });
-          }}
-        >
+        <Button variant="contained" disabled={isLoading} onClick={() => void invite({ role })}>
           {words('people.makeLink')}
         </Button>
       </div>
       {made && link !== undefined && (
         <div className={styles.link}>
           <p>{words('people.linkMade', { role: words(`roles.${made.role}`) })}</p>
-          <TextField
-            size="small"
-            fullWidth
-            value={link}
-            slotProps={{ htmlInput: { readOnly: true, 'aria-label': words('people.invite') } }}
-            onFocus={({ target }) => target.select()}
-          />
-          <Button
-            variant="outlined"
-            onClick={() => void navigator.clipboard.writeText(link).then(() => setCopied(true))}
-          >
-            {words(copied ? 'people.copied' : 'people.copy')}
-          </Button>
+          <ShownLink label={words('people.invite')} link={link} />
         </div>
       )}
       {failed !== undefined && <Alert severity="error">{failureText(failed)}</Alert>}

@@ -24,6 +24,7 @@ import {
 import { useWords } from '../../words';
 import { AccessTable } from './AccessTable';
 import { Invitations } from './Invitations';
+import { PersonMenu } from './PersonMenu';
 import styles from './PeoplePage.module.css';
 
 /** Who is in the company, who may do what, and how others come in. */
@@ -117,6 +118,7 @@ function PersonRow({ person, mayManage }: { person: PersonView; mayManage: boole
           >
             {words(isSure ? 'people.sure' : 'people.leaves')}
           </Button>
+          <PersonMenu person={person} />
         </TableCell>
       )}
     </TableRow>

@@ -6,6 +6,7 @@ import {
   type StartCompanyRequest,
 } from '@grevik/contracts';
 import { Alert, Button } from '@mui/material';
+import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { failureText, refusalOf } from '../../store/failure';
 import { useLookAroundMutation, useSignInMutation, useStartCompanyMutation } from '../../store/people-api';
@@ -65,9 +66,12 @@ function DemoDoor() {
 }
 
 function SignInDoor() {
-  const form = useForm<SignInRequest>({ defaultValues: { email: '', password: '', company: '' } });
+  const form = useForm<SignInRequest>({ defaultValues: { email: '', password: '', company: '', code: '' } });
+  const [isCodeAsked, setCodeAsked] = useState(false);
   const [signIn, { isLoading, error }] = useSignInMutation();
   const words = useWords();
+  // Once asked for, the field stays: a wrong code is typed again.
+  if (refusalOf(error)?.field === 'code' && !isCodeAsked) setCodeAsked(true);
   return (
     <section className={styles.door} aria-labelledby="sign-in">
       <h2 id="sign-in">{words('doors.signIn')}</h2>
@@ -76,7 +80,8 @@ function SignInDoor() {
         className={styles.form}
         onSubmit={(event) =>
           void form.handleSubmit(
-            ({ company, ...entered }) => void signIn(company ? { ...entered, company } : entered),
+            ({ company, code, ...entered }) =>
+              void signIn({ ...entered, ...(company && { company }), ...(code && { code }) }),
           )(event)
         }
       >
@@ -88,6 +93,15 @@ function SignInDoor() {
           label={words('doors.password')}
           autoComplete="current-password"
         />
+        {isCodeAsked && (
+          <FormField
+            form={form}
+            name="code"
+            label={words('doors.code')}
+            autoComplete="one-time-code"
+            autoFocus
+          />
+        )}
         {refusalOf(error)?.field === 'company' && (
           <FormField form={form} name="company" label={words('doors.company')} autoComplete="organization" />
         )}

@@ -9,7 +9,7 @@ import { useWords } from '../../words';
 import { FacingList } from './FacingList';
 import { FacingPicture } from './FacingPicture';
 import styles from './InstallCard.module.css';
-import { QrCode } from './QrCode';
+import { QrCode } from '../../kit/QrCode';
 import { useHookUp } from '../../shell/useHookUp';
 
 /** One page to take to the place: what goes in, which way, with what, in which order; its code opens the position. */

@@ -2,7 +2,7 @@ import QRCode from 'qrcode';
 
 const QUIET = 4;
 
-/** An address to be scanned from paper, drawn square by square. */
+/** An address to be scanned, from paper or from the screen, drawn square by square. */
 export function QrCode({ address, label }: { address: string; label: string }) {
   const { size, data } = QRCode.create(address, { errorCorrectionLevel: 'M' }).modules;
   const squares = Array.from(data).flatMap((dark, at) =>

@@ -1,0 +1,77 @@
+import MoreVert from '@mui/icons-material/MoreVert';
+import type { PersonView } from '@grevik/contracts';
+import {
+  Button,
+  Dialog,
+  DialogActions,
+  DialogContent,
+  DialogTitle,
+  IconButton,
+  Menu,
+  MenuItem,
+} from '@mui/material';
+import { useSnackbar } from 'notistack';
+import { useState } from 'react';
+import { dateWords, timeWords } from '../../kit/when';
+import { failureText } from '../../store/failure';
+import { useMakePasswordLinkMutation, useRemoveSecondFactorMutation } from '../../store/sign-in-api';
+import { useWords } from '../../words';
+import { ShownLink } from './ShownLink';
+
+/** What an owner does for somebody: a link for a new password, an end to a lost second factor, their data. */
+export function PersonMenu({ person: { id, name } }: { person: PersonView }) {
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const [make, making] = useMakePasswordLinkMutation();
+  const [remove] = useRemoveSecondFactorMutation();
+  const { enqueueSnackbar } = useSnackbar();
+  const words = useWords();
+  const close = (): void => setAnchor(null);
+  const tell = (done: Promise<unknown>, said?: string): void => {
+    close();
+    done.then(
+      () => said !== undefined && enqueueSnackbar(said),
+      (error: unknown) => enqueueSnackbar(failureText(error), { variant: 'error' }),
+    );
+  };
+  const made = making.data;
+  return (
+    <>
+      <IconButton
+        aria-label={words('people.more', { name })}
+        aria-haspopup="menu"
+        onClick={({ currentTarget }) => setAnchor(currentTarget)}
+      >
+        <MoreVert />
+      </IconButton>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={close}>
+        <MenuItem onClick={() => tell(make(id).unwrap())}>{words('people.passwordLink')}</MenuItem>
+        <MenuItem onClick={() => tell(remove(id).unwrap(), words('people.factorRemoved', { name }))}>
+          {words('people.removeFactor')}
+        </MenuItem>
+        <MenuItem component="a" href={`/api/people/${id}/data.json`} download onClick={close}>
+          {words('people.data')}
+        </MenuItem>
+      </Menu>
+      {made && (
+        <Dialog open onClose={making.reset} maxWidth="sm" fullWidth>
+          <DialogTitle>{words('people.passwordLinkOf', { name: made.name })}</DialogTitle>
+          <DialogContent>
+            <p>
+              {words('people.passwordLinkBody', {
+                date: dateWords(made.expiresAt),
+                time: timeWords(made.expiresAt),
+              })}
+            </p>
+            <ShownLink
+              label={words('people.passwordLink')}
+              link={`${window.location.origin}/new-password#${made.token}`}
+            />
+          </DialogContent>
+          <DialogActions>
+            <Button onClick={making.reset}>{words('app.close')}</Button>
+          </DialogActions>
+        </Dialog>
+      )}
+    </>
+  );
+}
