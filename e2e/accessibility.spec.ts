@@ -179,6 +179,10 @@ const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page.goto('/house-rules');
     await expect(page.getByRole('heading', { name: 'Test pressures and times' })).toBeVisible();
   },
+  'background tasks': async (page) => {
+    await page.goto('/tasks');
+    await expect(page.getByRole('heading', { name: 'Background tasks' })).toBeVisible();
+  },
   account: async (page) => {
     await page.goto('/account');
     await expect(page.getByRole('heading', { name: 'Password and sign-in' })).toBeVisible();

@@ -11,12 +11,14 @@ import { DATABASE_LIMITS, POOL } from './ground/database/limits.js';
 import { DemoModule } from './demo/demo.module.js';
 import { HealthModule } from './ground/health/health.module.js';
 import { HistoryModule } from './ground/change-log/history.module.js';
+import { JudgingModule } from './work/judging/judging.module.js';
 import { JobsModule } from './work/jobs/jobs.module.js';
 import { DueModule } from './work/due/due.module.js';
 import { DevicesModule } from './work/devices/devices.module.js';
 import { LiveModule } from './ground/live/live.module.js';
 import { LinesModule } from './work/lines/lines.module.js';
 import { MetricsModule } from './ground/metrics/metrics.module.js';
+import { QueueModule } from './ground/queue/queue.module.js';
 import { OrdersModule } from './work/orders/orders.module.js';
 import { OwnerPagesModule } from './work/owner-pages/owner-pages.module.js';
 import { DrillsModule } from './work/drills/drills.module.js';
@@ -53,6 +55,7 @@ export class AppModule {
         }),
         WorkThreadsModule,
         LiveModule.on(settings),
+        QueueModule.on(settings),
         HistoryModule,
         CompanyModule.on(settings),
         SessionsModule.on(settings),
@@ -60,6 +63,7 @@ export class AppModule {
         PeopleModule,
         JobsModule,
         BoardModule,
+        JudgingModule,
         BudgetModule,
         LinesModule,
         PositionsModule,

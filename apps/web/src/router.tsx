@@ -60,6 +60,7 @@ export const router = createBrowserRouter([
                 '/drills/people/:personId',
                 async () => (await import('./firm/drills/PersonDrillsPage')).PersonDrillsPage,
               ),
+              screen('/tasks', async () => (await import('./firm/tasks/TasksPage')).TasksPage),
               screen('/people', async () => (await import('./firm/people/PeoplePage')).PeoplePage),
               screen(
                 '/house-rules',

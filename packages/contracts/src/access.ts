@@ -17,6 +17,7 @@ export const PERMISSIONS = [
   'devices',
   'rounds',
   'drills',
+  'tasks',
   'people',
 ] as const;
 export type Permission = (typeof PERMISSIONS)[number];

@@ -21,6 +21,7 @@ export * from './round.js';
 export * from './archive.js';
 export * from './house-rules.js';
 export * from './turn-counter.js';
+export * from './task.js';
 export * from './walk.js';
 export * from './walk-list.js';
 export * from './start-up.js';

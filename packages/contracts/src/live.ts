@@ -2,7 +2,15 @@ import type { ChangeKind } from '@grevik/core';
 import { IsOptional, IsUUID, Matches, ValidateIf } from 'class-validator';
 
 /** What open screens are told beside the changes of the log. */
-export const LIVE_TOPICS = ['samples', 'levels', 'devices', 'device-trouble', 'quotes', 'drills'] as const;
+export const LIVE_TOPICS = [
+  'samples',
+  'levels',
+  'devices',
+  'device-trouble',
+  'quotes',
+  'drills',
+  'tasks',
+] as const;
 export type LiveTopic = (typeof LIVE_TOPICS)[number];
 
 /** That something is another now: what is shown of it is asked anew. */

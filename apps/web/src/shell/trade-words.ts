@@ -21,6 +21,7 @@ export const SCREEN_WORDS = {
   'parts-list': 'counter e-mail read list',
   'house-rules': 'standards preferences push-fit gate policy currency',
   people: 'invite roles crew permissions',
+  tasks: 'queue running servers progress cancel retry',
   'walk-list': 'import csv survey positions',
 } as const;
 

@@ -55,6 +55,7 @@ export function usePlaces(showKeys: () => void): Place[] {
   const undoLast = useUndoLast();
   const mayBring = useMay('bring-lines');
   const mayPick = useMay('pick');
+  const maySeeTasks = useMay('tasks');
   const [signOut] = useSignOutMutation();
   const words = useWords();
 
@@ -153,6 +154,7 @@ export function usePlaces(showKeys: () => void): Place[] {
       screen(words('counter.title'), '/parts-list', 'parts-list'),
       screen(words('houseRules.title'), '/house-rules', 'house-rules'),
       screen(words('account.people'), '/people', 'people'),
+      ...(maySeeTasks ? [screen(words('tasks.title'), '/tasks', 'tasks')] : []),
       screen(words('account.title'), '/account'),
       ...(tag === undefined || line === undefined
         ? []
@@ -200,6 +202,7 @@ export function usePlaces(showKeys: () => void): Place[] {
     tag,
     mayBring,
     mayPick,
+    maySeeTasks,
     signOut,
     navigate,
     dispatch,

@@ -125,6 +125,7 @@ const TAG_TYPES = [
   'Budget',
   'Drills',
   'SignIn',
+  'Tasks',
 ] as const;
 export type Tag = (typeof TAG_TYPES)[number];
 

@@ -69,6 +69,7 @@ const CHANGED: Readonly<Record<ChangeKind | LiveTopic, readonly Tag[]>> = {
   'device-trouble': ['Devices', 'StartUp', 'Station'],
   quotes: ['Orders'],
   drills: ['Drills'],
+  tasks: ['Tasks'],
 };
 
 /** What is told without a number, so that it is not told again after a gap. */
@@ -79,6 +80,7 @@ export const UNNUMBERED: readonly Tag[] = [
   'Devices',
   'Orders',
   'Drills',
+  'Tasks',
 ] as const;
 
 /** Where a change is of everybody, it is known of no one. */

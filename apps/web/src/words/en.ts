@@ -6,6 +6,7 @@ import { budget } from './en/budget';
 import { catalogue } from './en/catalogue';
 import { counter } from './en/parts-list';
 import { devices } from './en/devices';
+import { tasks } from './en/tasks';
 import { drills } from './en/drills';
 import { hookUp } from './en/hook-up';
 import { lineUp } from './en/line-up';
@@ -39,6 +40,7 @@ export const en = {
   ...benchOthers,
   ...counter,
   ...devices,
+  ...tasks,
   ...drills,
   ...hookUp,
   ...orders,

@@ -46,10 +46,7 @@ describe('signing in', () => {
       await use(first.token).expect(404);
       const { body } = await fresh().post('/api/session/new-password/look').send({ token }).expect(200);
       expect(body).toEqual({ name, company: 'Quay works' });
-      await fresh()
-        .post('/api/session/new-password')
-        .send({ token, password: 'password123' })
-        .expect(400);
+      await fresh().post('/api/session/new-password').send({ token, password: 'password123' }).expect(400);
       const both = await Promise.all([use(token), use(token)]);
       expect(both.map(({ status }) => status).sort()).toEqual([204, 404]);
       expect((await bea.get('/api/session')).body).toMatchObject({ session: null });
@@ -75,8 +72,12 @@ describe('signing in', () => {
       expect(address).toMatch(/^otpauth:\/\/totp\/Grevik:/);
       await signIn(email).expect(200);
       await bea.put(own).send({ code: '000000' }).expect(400);
-      const { codes } = (await bea.put(own).send({ code: codeOf(secret, -1) }).expect(200))
-        .body as RecoveryCodesView;
+      const { codes } = (
+        await bea
+          .put(own)
+          .send({ code: codeOf(secret, -1) })
+          .expect(200)
+      ).body as RecoveryCodesView;
       expect(codes).toHaveLength(8);
       expect((await signIn(email).expect(401)).body).toMatchObject({ error: { field: 'code' } });
       await signIn(email, { code: '123456' }).expect(400);
@@ -97,7 +98,10 @@ describe('signing in', () => {
       const { id, email } = await personOf(bea);
       await owner.delete(`/api/people/${id}/second-factor`).expect(404);
       const { secret } = (await bea.post('/api/session/second-factor')).body as SecondFactorOfferView;
-      await bea.put('/api/session/second-factor').send({ code: codeOf(secret) }).expect(200);
+      await bea
+        .put('/api/session/second-factor')
+        .send({ code: codeOf(secret) })
+        .expect(200);
       await signIn(email).expect(401);
       await owner.delete(`/api/people/${id}/second-factor`).expect(204);
       await signIn(email).expect(200);
@@ -108,7 +112,10 @@ describe('signing in', () => {
       const bea = await test.joins(owner, 'technician');
       const { email } = await personOf(bea);
       const { secret } = (await bea.post('/api/session/second-factor')).body as SecondFactorOfferView;
-      await bea.put('/api/session/second-factor').send({ code: codeOf(secret) }).expect(200);
+      await bea
+        .put('/api/session/second-factor')
+        .send({ code: codeOf(secret) })
+        .expect(200);
       const tries = [];
       for (let at = 0; at < 9; at += 1) tries.push((await signIn(email, { code: '111111' })).status);
       expect(tries.slice(0, 8)).toEqual(Array(8).fill(400));

@@ -42,6 +42,7 @@ export const PERMISSION_TABLE: Readonly<Record<Permission, { words: string; role
     roles: ['owner', 'estimator', 'foreman', 'technician'],
   },
   drills: { words: 'send drills and see who is ready for what', roles: ['foreman'] },
+  tasks: { words: 'see what runs by itself, cancel it and begin it again', roles: ['owner'] },
   people: { words: 'invite people and change roles', roles: ['owner'] },
 };
 

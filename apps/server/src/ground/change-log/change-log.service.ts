@@ -41,6 +41,7 @@ type TakeBack = (change: Change) => Promise<void>;
 @Injectable()
 export class ChangeLog {
   private readonly ways = new Map<ChangeKind, TakeBack>();
+  private readonly consequences: { kinds: readonly ChangeKind[]; follow: () => Promise<void> }[] = [];
 
   constructor(
     @InjectConnection() private readonly sequelize: Sequelize,
@@ -69,6 +70,8 @@ export class ChangeLog {
         subjectId: subjectId ?? null,
       })),
     );
+    for (const { kinds, follow } of this.consequences)
+      if (changes.some(({ kind }) => kinds.includes(kind))) await follow();
     return changes;
   }
 
@@ -80,6 +83,11 @@ export class ChangeLog {
   /** A change by the id it was entered with. */
   find(id: string, kind: ChangeKind): Promise<Change | null> {
     return this.changes.findOne({ where: { id, kind } });
+  }
+
+  /** Says what follows from changes of some kinds, in their transaction. */
+  follows(kinds: readonly ChangeKind[], follow: () => Promise<void>): void {
+    this.consequences.push({ kinds, follow });
   }
 
   /** Says how changes of some kinds are taken back. */

@@ -14,6 +14,12 @@ const contexts = new AsyncLocalStorage<WorkContext>();
 /** The scope of the current work; undefined outside of any. */
 export const currentScope = (): Scope | undefined => contexts.getStore()?.scope;
 
+/** Who does the current work; undefined where nobody is signed in. */
+export function currentPerson(): string | undefined {
+  const scope = currentScope();
+  return scope === undefined || scope === 'across' ? undefined : scope.personId;
+}
+
 /** The page that the current work was asked from; undefined where none said so. */
 export function currentTab(): string | undefined {
   const scope = currentScope();
@@ -23,10 +29,6 @@ export function currentTab(): string | undefined {
 /** Runs work for a scope; a transaction that is open stays open in it. */
 export const runInScope = <T>(scope: Scope, work: () => T): T =>
   contexts.run({ ...contexts.getStore(), scope }, work);
-
-/** Runs work that outlives what started it: it keeps the scope and leaves the transaction. */
-export const runDetached = <T>(work: () => T): T =>
-  contexts.run({ ...contexts.getStore(), transaction: null }, work);
 
 /** What Sequelize asks of continuation-local storage, on the context that keeps the company. Its typings name another library's class. */
 const namespace = {
@@ -42,6 +44,9 @@ const namespace = {
   },
 };
 Sequelize.useCLS(namespace);
+
+/** The transaction that is open; undefined where none is. */
+export const currentTransaction = (): Transaction | undefined => namespace.get('transaction') ?? undefined;
 
 /**
  * Runs work in one transaction, which every query in it joins by itself: the open one where there is one, else a new one that is committed

@@ -12,5 +12,6 @@ import { JobOutlookService } from './job-outlook.service.js';
   imports: [SequelizeModule.forFeature([Job, Line]), CatalogueModule, JobsModule],
   controllers: [BoardController],
   providers: [BoardService, JobOutlookService],
+  exports: [JobOutlookService],
 })
 export class BoardModule {}

@@ -3,9 +3,9 @@ import type { JobOutlookView } from '@grevik/contracts';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
-import { LRUCache } from 'lru-cache';
 import type { Sequelize } from 'sequelize-typescript';
 import { CatalogueService } from '../../firm/catalogue/catalogue.service.js';
+import { companyRows } from '../../ground/database/company-rows.js';
 import { currentCompanyId } from '../../ground/database/company-scope.js';
 import { WorkThreads } from '../../ground/threads/work-threads.service.js';
 import { JobHouseRules } from '../jobs/job-house-rules.service.js';
@@ -15,16 +15,9 @@ import { Line } from '../lines/line.model.js';
 import type { JobOutlookTask } from './job-outlook.js';
 import { readPositions } from '../positions/read-positions.js';
 
-/** Jobs whose answer is kept. */
-const MOST_JOBS = 100;
-
 /** What to ask first on a whole job, and which picks their duty has outgrown. */
 @Injectable()
 export class JobOutlookService {
-  private readonly known = new LRUCache<string, { of: string; outlook: Promise<JobOutlookView> }>({
-    max: MOST_JOBS,
-  });
-
   constructor(
     @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(Job) private readonly jobs: typeof Job,
@@ -48,14 +41,23 @@ export class JobOutlookService {
     return this.remembered(jobId, { positions, models, settings: await this.settings.of(jobId) });
   }
 
-  /** Worked out once for what it is worked out from: the board is opened more often than a job changes. */
+  /** Worked out once for what it is worked out from, for every server: the board is opened more often than a job changes. */
   private async remembered(jobId: string, task: JobOutlookTask): Promise<JobOutlookView> {
-    const of = createHash('sha256').update(JSON.stringify(task)).digest('base64');
-    const known = this.known.get(jobId);
-    if (known?.of === of) return known.outlook;
-    const outlook = this.workOut(task);
-    this.known.set(jobId, { of, outlook });
-    outlook.catch(() => this.known.delete(jobId));
+    const basis = createHash('sha256').update(JSON.stringify(task)).digest('base64');
+    const [known] = await companyRows<{ outlook: JobOutlookView }>(
+      this.sequelize,
+      'SELECT outlook FROM job_outlooks WHERE company_id = :companyId AND job_id = :jobId AND basis = :basis',
+      { jobId, basis },
+    );
+    if (known) return known.outlook;
+    const outlook = await this.workOut(task);
+    await this.sequelize.query(
+      `INSERT INTO job_outlooks (company_id, job_id, basis, outlook) VALUES (:companyId, :jobId, :basis, :outlook)
+       ON CONFLICT (company_id, job_id) DO UPDATE SET basis = excluded.basis, outlook = excluded.outlook`,
+      {
+        replacements: { companyId: currentCompanyId(), jobId, basis, outlook: JSON.stringify(outlook) },
+      },
+    );
     return outlook;
   }
 

@@ -5,8 +5,9 @@ import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { CompanyService } from '../../firm/company/company.service.js';
 import { currentPersonId } from '../../ground/database/company-scope.js';
-import { inTransaction, runDetached } from '../../ground/database/work-context.js';
+import { inTransaction } from '../../ground/database/work-context.js';
 import { LiveNotices } from '../../ground/live/live-notices.service.js';
+import { Queue, type TaskRun } from '../../ground/queue/queue.service.js';
 import { Refusal } from '../../ground/errors/refusal.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import { Job } from '../jobs/job.model.js';
@@ -16,7 +17,13 @@ import { Order } from './order.model.js';
 import { Quotation } from './quotation.model.js';
 import type { JsonText } from '../../ground/requests/sent.js';
 import { ReadOrders } from './read-orders.js';
-import { SupplierDesk } from './supplier-desk.js';
+import { ConnectionLost, SupplierDesk } from './supplier-desk.js';
+
+/** What a supplier is asked: the lines as they were then. */
+interface Asked {
+  quotationId: string;
+  request: QuotationRequest;
+}
 
 /** Asks suppliers for prices, and keeps what they say. */
 @Injectable()
@@ -31,8 +38,11 @@ export class QuotationsService {
     private readonly desk: SupplierDesk,
     private readonly log: ChangeLog,
     private readonly notices: LiveNotices,
+    private readonly queue: Queue,
     private readonly reading: ReadOrders,
-  ) {}
+  ) {
+    queue.does<Asked>('quote', (run) => this.await(run));
+  }
 
   /** Sends the request and answers at once: what comes back is written down when it comes. A request that was sent before asks nobody again. */
   async ask(
@@ -43,12 +53,16 @@ export class QuotationsService {
     const job = await this.jobs.findByPk(jobId, { attributes: ['id'] });
     if (!job) throw jobNotFound();
     const { currency } = await this.company.current();
-    const asked = await inTransaction(this.sequelize, async () => {
+    await inTransaction(this.sequelize, async () => {
       // Held, so that the same request sent twice at once asks once.
       await this.jobs.findByPk(jobId, { lock: true });
-      if ((await this.quotations.count({ where: { requestId: id } })) > 0) return undefined;
+      if ((await this.quotations.count({ where: { requestId: id } })) > 0) return;
       const lines = await this.draftLines(jobId, ids);
-      const quotations: Quotation[] = [];
+      const request: QuotationRequest = {
+        currency,
+        lines: lines.map(({ id: line, text, quantity }) => ({ line, text, quantity })),
+        ...(practice && { practice }),
+      };
       for (const supplier of suppliers) {
         const quotation = await this.quotations.create({
           requestId: id,
@@ -65,18 +79,9 @@ export class QuotationsService {
           before: null,
           after: { lines: lines.length },
         });
-        quotations.push(quotation);
+        await this.queue.add('quote', supplier, { quotationId: quotation.id, request } satisfies Asked);
       }
-      return { quotations, lines };
     });
-    if (asked) {
-      const request: QuotationRequest = {
-        currency,
-        lines: asked.lines.map(({ id: line, text, quantity }) => ({ line, text, quantity })),
-        ...(practice && { practice }),
-      };
-      for (const quotation of asked.quotations) void runDetached(() => this.await(quotation, request));
-    }
     return this.reading.of(jobId);
   }
 
@@ -94,20 +99,21 @@ export class QuotationsService {
     return lines;
   }
 
-  /** Never throws: what goes wrong is written where the answer would be. */
-  private async await(asked: Quotation, request: QuotationRequest): Promise<void> {
+  /** Asks a supplier, and writes down what came back: the answer, or what went wrong. A lost connection is tried again. */
+  private async await({ given: { quotationId, request }, isLastTry, once }: TaskRun<Asked>): Promise<void> {
+    const asked = await this.quotations.findOne({ where: { id: quotationId, state: 'asked' } });
+    if (!asked) return;
     const outcome = await this.desk.ask(asked.supplier, request).then(
-      (answer) => ({ state: 'answered', answer }),
-      (error: unknown) => ({
-        state: 'failed',
-        problem: error instanceof Error ? error.message : String(error),
-      }),
+      (answer) => ({ state: 'answered' as const, answer }),
+      (error: unknown) => {
+        if (error instanceof ConnectionLost && !isLastTry) throw error;
+        return { state: 'failed' as const, problem: error instanceof Error ? error.message : String(error) };
+      },
     );
-    // Where the server stops meanwhile, the request is shown as lost and can be asked again.
-    await inTransaction(this.sequelize, async () => {
+    await once(async () => {
       await asked.update(outcome);
       await this.notices.tellTopic('quotes', { jobId: asked.jobId });
-    }).catch(() => undefined);
+    });
   }
 }
 

@@ -11,6 +11,9 @@ const TRIES = 2;
 const BETWEEN_MS = 500;
 const MOST_BYTES = 8 * 1024 * 1024;
 
+/** No answer came whole: it can be asked again. */
+export class ConnectionLost extends Error {}
+
 /** What a desk said that can be said to a person. */
 class DeskTrouble extends Error {}
 
@@ -47,7 +50,7 @@ export class SupplierDesk {
     }).catch((error: unknown) => {
       throw error instanceof Error && error.name === 'TimeoutError'
         ? new DeskTrouble(`No answer within ${PATIENCE_MS / 1000} s. Request again, or call the supplier.`)
-        : new Error('The connection was lost before the answer arrived. Request again.');
+        : new ConnectionLost('The connection was lost before the answer arrived. Request again.');
     });
     if (response.status === 503) throw new Error('The supplier is busy. Request again later.');
     if (!response.ok) throw new DeskTrouble(`The supplier refused the request (${response.status}).`);

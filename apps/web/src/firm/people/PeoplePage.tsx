@@ -12,6 +12,7 @@ import {
 } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
 import { failureText } from '../../store/failure';
 import {
@@ -32,6 +33,7 @@ export function PeoplePage() {
   const { data: people, error, isError, refetch } = usePeopleQuery();
   const company = useSessionQuery().data?.session?.company.name ?? '';
   const mayManage = useMay('people');
+  const maySeeTasks = useMay('tasks');
   const words = useWords();
   if (isError) return <Failure error={error} retry={() => void refetch()} />;
   if (!people) return <Loading what={words('account.people')} />;
@@ -57,6 +59,11 @@ export function PeoplePage() {
       </TableContainer>
       {mayManage && <Invitations />}
       <AccessTable />
+      {maySeeTasks && (
+        <p>
+          <Link to="/tasks">{words('tasks.title')}</Link>
+        </p>
+      )}
     </div>
   );
 }

@@ -1,0 +1,207 @@
+import type { TaskKind } from '@grevik/contracts';
+import {
+  Injectable,
+  Logger,
+  type BeforeApplicationShutdown,
+  type OnApplicationBootstrap,
+} from '@nestjs/common';
+import { InjectConnection, InjectModel } from '@nestjs/sequelize';
+import PgBoss from 'pg-boss';
+import { QueryTypes } from 'sequelize';
+import type { Sequelize } from 'sequelize-typescript';
+import { currentCompanyId, inCompany } from '../database/company-scope.js';
+import { currentPerson, currentTransaction, inTransaction } from '../database/work-context.js';
+import { LiveNotices } from '../live/live-notices.service.js';
+import { Task } from './task.model.js';
+
+/** One queue for all: its tasks say what they are. */
+const QUEUE = 'grevik';
+/** Tasks of one server at once. */
+const AT_ONCE = 2;
+/** How long a task of a kind may take, s: one whose server was killed is begun again by another after as long. */
+const MOST_S: Readonly<Record<TaskKind, number>> = { quote: 60, 'judge-jobs': 900 };
+/** So often lost tasks are looked for, s. */
+const LOOK_EVERY_S = 20;
+const RETRIES = 3;
+const RETRY_S = 2;
+const POLL_S = 2;
+/** Its statements may take as long as any other’s. */
+const CONNECTIONS = 3;
+
+/** What a task works with. */
+export interface TaskRun<Given> {
+  given: Given;
+  /** Whether nobody begins it again where it fails now. */
+  isLastTry: boolean;
+  /** Says how far it is. Throws where it was cancelled meanwhile. */
+  progress(done: number, total: number): Promise<void>;
+  /** Does what the task is for, once: where it was done before, or cancelled, nothing is done. */
+  once(effect: () => Promise<void>): Promise<void>;
+}
+type Work<Given> = (run: TaskRun<Given>) => Promise<void>;
+
+interface Sent {
+  companyId: string;
+  personId: string | null;
+  taskId: string;
+}
+
+class Cancelled extends Error {}
+
+/** Work that outlives its request, in a queue in PostgreSQL (pg-boss): any server does it, it survives any of them, and has its effect once. */
+@Injectable()
+export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown {
+  private readonly logger = new Logger(Queue.name);
+  private readonly works = new Map<TaskKind, Work<never>>();
+  private readonly boss: PgBoss;
+  private readonly workers: string[] = [];
+  private started: Promise<unknown> = Promise.resolve();
+
+  constructor(
+    databaseUrl: string,
+    @InjectConnection() private readonly sequelize: Sequelize,
+    @InjectModel(Task) private readonly tasks: typeof Task,
+    private readonly notices: LiveNotices,
+  ) {
+    this.boss = new PgBoss({
+      connectionString: databaseUrl,
+      max: CONNECTIONS,
+      schedule: false,
+      maintenanceIntervalSeconds: LOOK_EVERY_S,
+    });
+    // The database may be away for a while: it is asked again.
+    this.boss.on('error', (error) => this.logger.warn(String(error)));
+  }
+
+  /** Says how tasks of a kind are done. */
+  does<Given>(kind: TaskKind, work: Work<Given>): void {
+    this.works.set(kind, work as Work<never>);
+  }
+
+  async onApplicationBootstrap(): Promise<void> {
+    this.started = this.begin();
+    await this.started;
+  }
+
+  /** Ends once what runs is through, or after a while: another server then begins it again. */
+  async beforeApplicationShutdown(): Promise<void> {
+    await this.started.catch(() => undefined);
+    await this.boss.stop({ graceful: true, wait: true, timeout: 10_000 });
+  }
+
+  /** Adds a task, in the transaction of what it follows from. */
+  async add(kind: TaskKind, what: string, given: object): Promise<string> {
+    return inTransaction(this.sequelize, async () => {
+      const task = await this.tasks.create({ kind, what, given, personId: currentPerson() ?? null });
+      await this.send(task);
+      return task.id;
+    });
+  }
+
+  /** Adds a task unless one of its kind is waiting already, which then does for both. */
+  async addUnlessWaiting(kind: TaskKind, what: string, given: object): Promise<void> {
+    await inTransaction(this.sequelize, async () => {
+      if ((await this.tasks.count({ where: { kind, state: 'waiting' } })) === 0)
+        await this.add(kind, what, given);
+    });
+  }
+
+  /** Sends a task to the workers: now, once the transaction is through. */
+  async send(task: Task): Promise<void> {
+    const data: Sent = { companyId: currentCompanyId(), personId: task.personId, taskId: task.id };
+    await this.boss.send(QUEUE, data, {
+      expireInSeconds: MOST_S[task.kind],
+      retryLimit: RETRIES,
+      retryDelay: RETRY_S,
+      retryBackoff: true,
+      db: { executeSql: (sql, values) => this.execute(sql, values) },
+    });
+    await this.notices.tellTopic('tasks');
+    currentTransaction()?.afterCommit(() => {
+      for (const worker of this.workers) this.boss.notifyWorker(worker);
+    });
+  }
+
+  private async begin(): Promise<void> {
+    await this.boss.start();
+    await this.boss.createQueue(QUEUE);
+    for (let at = 0; at < AT_ONCE; at += 1)
+      this.workers.push(
+        await this.boss.work<Sent>(
+          QUEUE,
+          { pollingIntervalSeconds: POLL_S, includeMetadata: true },
+          async ([job]) => {
+            if (job) await this.run(job);
+          },
+        ),
+      );
+  }
+
+  private run({ data, retryCount, retryLimit }: PgBoss.JobWithMetadata<Sent>): Promise<void> {
+    const { companyId, personId, taskId } = data;
+    return inCompany(
+      companyId,
+      async () => {
+        const isLastTry = retryCount >= retryLimit;
+        const task = await this.tasks.findOne({ where: { id: taskId, state: ['waiting', 'running'] } });
+        const work = task && this.works.get(task.kind);
+        if (!work) return;
+        await this.update(taskId, { state: 'running', tries: task.tries + 1 });
+        try {
+          await work(this.runOf(task, isLastTry) as TaskRun<never>);
+          await this.end(taskId, 'done', null);
+        } catch (error) {
+          if (error instanceof Cancelled) return;
+          const problem = error instanceof Error ? error.message : String(error);
+          if (isLastTry) return this.end(taskId, 'failed', problem);
+          await this.update(taskId, { state: 'waiting', problem });
+          throw error;
+        }
+      },
+      personId ?? undefined,
+    );
+  }
+
+  private runOf({ id, given }: Task, isLastTry: boolean): TaskRun<object> {
+    return {
+      given,
+      isLastTry,
+      progress: async (done, total) => {
+        const [still] = await this.tasks.update({ done, total }, { where: { id, state: 'running' } });
+        if (still === 0) throw new Cancelled();
+        await this.notices.tellTopic('tasks');
+      },
+      once: (effect) =>
+        inTransaction(this.sequelize, async () => {
+          const task = await this.tasks.findOne({ where: { id, state: 'running' }, lock: true });
+          if (!task) throw new Cancelled();
+          await effect();
+          await this.end(id, 'done', null);
+        }),
+    };
+  }
+
+  /** Ends a task that has not ended. */
+  private async end(id: string, state: 'done' | 'failed', problem: string | null): Promise<void> {
+    await this.tasks.update(
+      { state, problem, endedAt: new Date() },
+      { where: { id, state: ['waiting', 'running'] } },
+    );
+    await this.notices.tellTopic('tasks');
+  }
+
+  private async update(
+    id: string,
+    values: Partial<Pick<Task, 'state' | 'tries' | 'problem'>>,
+  ): Promise<void> {
+    await this.tasks.update(values, { where: { id, state: ['waiting', 'running'] } });
+    await this.notices.tellTopic('tasks');
+  }
+
+  /** A statement of pg-boss, in the open transaction. */
+  private async execute(sql: string, values: unknown[]): Promise<{ rows: unknown[] }> {
+    const bind = values.map((value) => value ?? null);
+    const rows = await this.sequelize.query(sql, { type: QueryTypes.SELECT, bind });
+    return { rows };
+  }
+}

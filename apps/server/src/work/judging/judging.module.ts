@@ -1,0 +1,7 @@
+import { Module } from '@nestjs/common';
+import { BoardModule } from '../board/board.module.js';
+import { JudgeJobs } from './judge-jobs.service.js';
+
+/** Whole jobs judged anew, by the queue. */
+@Module({ imports: [BoardModule], providers: [JudgeJobs] })
+export class JudgingModule {}

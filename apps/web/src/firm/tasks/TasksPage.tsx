@@ -1,0 +1,111 @@
+import type { TaskView } from '@grevik/contracts';
+import {
+  Button,
+  LinearProgress,
+  Table,
+  TableBody,
+  TableCell,
+  TableContainer,
+  TableHead,
+  TableRow,
+} from '@mui/material';
+import { useSnackbar } from 'notistack';
+import { Failure, Loading } from '../../kit/Notice';
+import { dateWords, timeWords } from '../../kit/when';
+import { failureText } from '../../store/failure';
+import { useBeginTaskAgainMutation, useCancelTaskMutation, useTasksQuery } from '../../store/tasks-api';
+import { useWords } from '../../words';
+import styles from './TasksPage.module.css';
+
+/** What the servers do by themselves: what waits, what runs and how far it is, what failed and why. */
+export function TasksPage() {
+  const { data: tasks, error, isError, refetch } = useTasksQuery();
+  const words = useWords();
+  if (isError) return <Failure error={error} retry={() => void refetch()} />;
+  if (!tasks) return <Loading what={words('tasks.title')} />;
+  return (
+    <div className={styles.page}>
+      <h1>{words('tasks.title')}</h1>
+      <p>{words('tasks.body')}</p>
+      {tasks.length === 0 ? (
+        <p role="status">{words('tasks.none')}</p>
+      ) : (
+        <TableContainer tabIndex={0}>
+          <Table size="small" aria-label={words('tasks.title')}>
+            <TableHead>
+              <TableRow>
+                <TableCell>{words('tasks.task')}</TableCell>
+                <TableCell>{words('tasks.state')}</TableCell>
+                <TableCell>{words('tasks.added')}</TableCell>
+                <TableCell />
+              </TableRow>
+            </TableHead>
+            <TableBody>
+              {tasks.map((task) => (
+                <TaskRow key={task.id} task={task} />
+              ))}
+            </TableBody>
+          </Table>
+        </TableContainer>
+      )}
+    </div>
+  );
+}
+
+function TaskRow({ task }: { task: TaskView }) {
+  const { id, kind, what, state, done, total, tries, problem, by, addedAt } = task;
+  const [cancel, cancelling] = useCancelTaskMutation();
+  const [again, beginning] = useBeginTaskAgainMutation();
+  const { enqueueSnackbar } = useSnackbar();
+  const words = useWords();
+  const name = words(`tasks.kinds.${kind}`, { what });
+  const tell = (doing: Promise<unknown>): void =>
+    void doing.catch((error: unknown) => enqueueSnackbar(failureText(error), { variant: 'error' }));
+  const hasEnded = state !== 'waiting' && state !== 'running';
+  return (
+    <TableRow>
+      <TableCell>
+        <b>{name}</b>
+      </TableCell>
+      <TableCell className={styles.state}>
+        {words(`tasks.states.${state}`)}
+        {total !== null && ` · ${words('tasks.of', { done, total })}`}
+        {tries > 1 && ` · ${words('tasks.tries', { count: tries })}`}
+        {state === 'running' && total !== null && (
+          <LinearProgress
+            variant="determinate"
+            value={total === 0 ? 0 : Math.floor((100 * done) / total)}
+            aria-label={name}
+          />
+        )}
+        {problem !== null && <p className={styles.problem}>{problem}</p>}
+      </TableCell>
+      <TableCell>
+        {dateWords(addedAt)} {timeWords(addedAt)}
+        {by !== null && ` · ${by}`}
+      </TableCell>
+      <TableCell align="right">
+        {!hasEnded && (
+          <Button
+            size="small"
+            aria-label={`${words('tasks.cancel')}: ${name}`}
+            disabled={cancelling.isLoading}
+            onClick={() => tell(cancel(id).unwrap())}
+          >
+            {words('tasks.cancel')}
+          </Button>
+        )}
+        {(state === 'failed' || state === 'cancelled') && (
+          <Button
+            size="small"
+            aria-label={`${words('tasks.again')}: ${name}`}
+            disabled={beginning.isLoading}
+            onClick={() => tell(again(id).unwrap())}
+          >
+            {words('tasks.again')}
+          </Button>
+        )}
+      </TableCell>
+    </TableRow>
+  );
+}

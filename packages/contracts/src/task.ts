@@ -1,0 +1,25 @@
+/** Work that goes on by itself, in the queue. */
+export const TASK_KINDS = ['quote', 'judge-jobs'] as const;
+export type TaskKind = (typeof TASK_KINDS)[number];
+
+export const TASK_STATES = ['waiting', 'running', 'done', 'failed', 'cancelled'] as const;
+export type TaskState = (typeof TASK_STATES)[number];
+
+/** A task as the owner sees it. */
+export interface TaskView {
+  id: string;
+  kind: TaskKind;
+  /** What it is about: a supplier, the company. */
+  what: string;
+  state: TaskState;
+  /** Parts that are done, of all; null where that is not known. */
+  done: number;
+  total: number | null;
+  /** How often it was begun. */
+  tries: number;
+  /** Why it failed, or failed last. */
+  problem: string | null;
+  by: string | null;
+  addedAt: string;
+  endedAt: string | null;
+}
