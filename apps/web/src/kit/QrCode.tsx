@@ -3,7 +3,15 @@ import QRCode from 'qrcode';
 const QUIET = 4;
 
 /** An address to be scanned, from paper or from the screen, drawn square by square. */
-export function QrCode({ address, label }: { address: string; label: string }) {
+export function QrCode({
+  address,
+  label,
+  sidePx = 132,
+}: {
+  address: string;
+  label: string;
+  sidePx?: number;
+}) {
   const { size, data } = QRCode.create(address, { errorCorrectionLevel: 'M' }).modules;
   const squares = Array.from(data).flatMap((dark, at) =>
     dark ? [`M${(at % size) + QUIET} ${Math.floor(at / size) + QUIET}h1v1h-1Z`] : [],
@@ -12,8 +20,8 @@ export function QrCode({ address, label }: { address: string; label: string }) {
   return (
     <svg
       viewBox={`0 0 ${side} ${side}`}
-      width="132"
-      height="132"
+      width={sidePx}
+      height={sidePx}
       role="img"
       aria-label={label}
       shapeRendering="crispEdges"

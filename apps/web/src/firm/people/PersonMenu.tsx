@@ -16,6 +16,7 @@ import { dateWords, timeWords } from '../../kit/when';
 import { failureText } from '../../store/failure';
 import { useMakePasswordLinkMutation, useRemoveSecondFactorMutation } from '../../store/sign-in-api';
 import { useWords } from '../../words';
+import styles from './PeoplePage.module.css';
 import { ShownLink } from './ShownLink';
 
 /** What an owner does for somebody: a link for a new password, an end to a lost second factor, their data. */
@@ -55,7 +56,7 @@ export function PersonMenu({ person: { id, name } }: { person: PersonView }) {
       {made && (
         <Dialog open onClose={making.reset} maxWidth="sm" fullWidth>
           <DialogTitle>{words('people.passwordLinkOf', { name: made.name })}</DialogTitle>
-          <DialogContent>
+          <DialogContent className={styles.shown}>
             <p>
               {words('people.passwordLinkBody', {
                 date: dateWords(made.expiresAt),

@@ -65,7 +65,7 @@ export function SecondFactor() {
     <>
       <p>{words('account.factorScan')}</p>
       <Suspense>
-        <QrCode address={address} label={words('account.factorQr')} />
+        <QrCode sidePx={200} address={address} label={words('account.factorQr')} />
       </Suspense>
       <p>
         {words('account.factorTyped')}{' '}
