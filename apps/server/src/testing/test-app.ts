@@ -11,6 +11,8 @@ import type { Settings } from '../ground/settings/settings.js';
 interface TestDatabase {
   url: string;
   drop(): Promise<void>;
+  /** Sets what its connections begin with from now on. */
+  set(settings: Readonly<Record<string, string>>): Promise<void>;
 }
 
 const serverUrl = (): string => process.env.GREVIK_TEST_SERVER_URL ?? '';
@@ -20,6 +22,12 @@ function newDatabase(): TestDatabase & { name: string } {
   return {
     name,
     url: serverUrl().replace(/\/[^/]*$/, `/${name}`),
+    set: async (settings) => {
+      const admin = new Sequelize(serverUrl(), { logging: false });
+      for (const [setting, value] of Object.entries(settings))
+        await admin.query(`ALTER DATABASE ${name} SET ${setting} = ${value}`);
+      await admin.close();
+    },
     drop: async () => {
       const admin = new Sequelize(serverUrl(), { logging: false });
       await admin.query(`DROP DATABASE ${name} WITH (FORCE)`);
@@ -88,9 +96,11 @@ const someone = (): string => `${randomBytes(4).toString('hex')}@works.example`;
 
 export async function startTestApp({
   offersDemo = true,
+  settingsOfDatabase = {},
   ...others
-}: Partial<Settings> = {}): Promise<TestApp> {
+}: Partial<Settings> & { settingsOfDatabase?: Readonly<Record<string, string>> } = {}): Promise<TestApp> {
   const database = await startedDatabase(offersDemo);
+  await database.set(settingsOfDatabase);
   const app = await createApp({ ...testSettings(database.url, { offersDemo }), ...others });
   // Stand-ins send to the address where the server listens.
   await app.listen(0, '127.0.0.1');

@@ -22,6 +22,7 @@ import * as drills from './migrations/0019-drills.js';
 import * as live from './migrations/0020-live.js';
 import * as secondFactor from './migrations/0021-second-factor.js';
 import * as queue from './migrations/0022-queue.js';
+import * as walksOfAJob from './migrations/0023-walks-of-a-job.js';
 import * as ownGates from './migrations/0017-own-gates.js';
 import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
@@ -54,6 +55,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0020-live': live,
   '0021-second-factor': secondFactor,
   '0022-queue': queue,
+  '0023-walks-of-a-job': walksOfAJob,
 };
 
 /** Any number, the same for every server: only one migrates at a time. */

@@ -1,0 +1,87 @@
+import type { JobView, LineView, SessionView, StartUpView } from '@grevik/contracts';
+import { QueryTypes, Sequelize } from 'sequelize';
+import { type Agent, type TestApp, startTestApp } from '../../testing/test-app.js';
+
+/** Tables that grow with the work. */
+const LARGE = [
+  'changes',
+  'due_tasks',
+  'entries',
+  'level_samples',
+  'lines',
+  'order_lines',
+  'orders',
+  'owner_pages',
+  'photos',
+  'picks',
+  'positions',
+  'reading_samples',
+  'start_up_entries',
+  'walks',
+];
+/** Counts of scans are written down by each connection after so long without work, ms. */
+const COUNTED_MS = 12_000;
+const NOBODY = '00000000-0000-4000-8000-000000000000';
+/** What is a stream, or a page that only describes. */
+const NOT_ASKED = /live|turn-counter|docs|health/;
+
+describe('the plans of queries', () => {
+  let test: TestApp;
+  let owner: Agent;
+  let admin: Sequelize;
+  beforeAll(async () => {
+    // Whatever has an index uses it, however few rows there are: what is read whole has none.
+    test = await startTestApp({ settingsOfDatabase: { enable_seqscan: 'off' } });
+    owner = await test.demo();
+    admin = new Sequelize(test.databaseUrl, { logging: false, pool: { max: 1 } });
+  });
+  afterAll(async () => {
+    await admin.close();
+    await test.close();
+  });
+
+  const scans = async (): Promise<Record<string, number>> => {
+    const rows = await admin.query<{ name: string; scans: string }>(
+      'SELECT relname AS name, seq_scan AS scans FROM pg_stat_user_tables WHERE relname IN (:large)',
+      { type: QueryTypes.SELECT, replacements: { large: LARGE } },
+    );
+    return Object.fromEntries(rows.map(({ name, scans: count }) => [name, Number(count)]));
+  };
+
+  it('read no large table from end to end, whatever is asked', async () => {
+    const [job] = (await owner.get('/api/jobs').expect(200)).body as [JobView];
+    const { paths } = (await owner.get('/api/docs.json').expect(200)).body as {
+      paths: Record<string, Record<string, object>>;
+    };
+    const lines: LineView[] = [];
+    for (const { id } of job.lines) lines.push((await owner.get(`/api/lines/${id}`)).body as LineView);
+    const idOf = async (list: string): Promise<string> =>
+      ((await owner.get(list).expect(200)).body as [{ id: string }])[0].id;
+    const readings = (await owner.get(`/api/lines/${lines[0]!.id}/start-up`)).body as StartUpView;
+    const { session } = (await owner.get('/api/session')).body as { session: SessionView };
+    const ids: Record<string, string | undefined> = {
+      jobs: job.id,
+      lines: lines[0]!.id,
+      positions: lines[0]!.positions[0]!.id,
+      people: session.person.id,
+      rounds: await idOf('/api/rounds'),
+      readings: readings.readings[0]?.id,
+    };
+    const before = await scans();
+    expect(Object.keys(before).sort()).toEqual([...LARGE].sort());
+    let asked = 0;
+    for (const [path, verbs] of Object.entries(paths)) {
+      if (!verbs.get || NOT_ASKED.test(path)) continue;
+      const to = path
+        .replace(/(\w+)\/\{id\}/, (_all, kind: string) => `${kind}/${ids[kind] ?? NOBODY}`)
+        .replace(/\{\w+\}/g, NOBODY);
+      const { status } = await owner.get(path.endsWith('/due') ? `${to}?until=2027-01-01` : to);
+      expect([200, 400, 403, 404]).toContain(status);
+      asked += 1;
+    }
+    expect(asked).toBeGreaterThan(40);
+    await new Promise((resolve) => setTimeout(resolve, COUNTED_MS));
+    const after = await scans();
+    expect(LARGE.filter((name) => after[name] !== before[name])).toEqual([]);
+  }, 120_000);
+});
