@@ -1,5 +1,6 @@
 import { heavyRequests } from './heavy-requests.mjs';
 import { hostile } from './hostile.mjs';
+import { large } from './large.mjs';
 import { kills } from './kills.mjs';
 import { lostNetwork } from './lost-network.mjs';
 import { matrix } from './matrix.mjs';
@@ -14,5 +15,6 @@ export const ATTACKS = {
   matrix,
   hostile,
   kills,
+  large,
   network: lostNetwork,
 };

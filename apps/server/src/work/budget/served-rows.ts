@@ -21,11 +21,27 @@ export interface ServedRow {
   events: LifeEvent[] | null;
 }
 
-/** Positions of the company's jobs that are not archived, in the order of their lines. @param type only those where such a valve was found or picked */
-export const readServedRows = (sequelize: Sequelize, type?: ValveType): Promise<ServedRow[]> =>
-  companyRows<ServedRow>(sequelize, SERVED, { type: type ?? null });
+/** Which positions are read: all, those of a job or of a line, or those that tell how long a valve lasted. */
+export type ServedWhere = 'all' | { jobId: string } | { lineId: string } | 'lives';
 
-const SERVED = `
+/** Positions of the company's jobs that are not archived, in the order of their lines. */
+export const readServedRows = (sequelize: Sequelize, where: ServedWhere): Promise<ServedRow[]> =>
+  typeof where === 'string'
+    ? companyRows<ServedRow>(sequelize, served(WHERE[where]))
+    : companyRows<ServedRow>(sequelize, served(WHERE[keyOf(where)]), { ...where });
+
+const keyOf = (where: object): keyof typeof WHERE => Object.keys(where)[0] as keyof typeof WHERE;
+
+const WHERE = {
+  all: 'true',
+  jobId: 'p.job_id = :jobId',
+  lineId: 'p.line_id = :lineId',
+  // How old a valve is tells only where it is known when it was put in.
+  lives: `((h.at IS NOT NULL AND k.position_id IS NOT NULL)
+    OR p.id IN (SELECT o.position_id FROM entries o WHERE o.company_id = :companyId AND o.kind = 'replaced'))`,
+} as const;
+
+const served = (where: string): string => `
   SELECT p.id, p.tag, p.remarks, p.job_id AS "jobId", j.name AS "jobName", p.line_id AS "lineId", l.name AS "lineName", l.medium,
     p.duty, p.condition, m.type, m.id AS "modelId", w.wets, e.events,
     to_char(h.at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') AS "handedOverAt"
@@ -50,6 +66,5 @@ const SERVED = `
         WHERE company_id = p.company_id AND position_id = p.id AND kind IN ('found', 'visit', 'turned', 'replaced')
       ) seen
     ) e ON true
-  WHERE p.company_id = :companyId AND (:type::text IS NULL OR m.type = :type OR p.condition->>'type' = :type
-    OR EXISTS (SELECT 1 FROM entries o WHERE o.company_id = p.company_id AND o.position_id = p.id AND o.found->>'type' = :type))
+  WHERE p.company_id = :companyId AND ${where}
   ORDER BY j.name, l.place_in_job, p.place_on_line`;

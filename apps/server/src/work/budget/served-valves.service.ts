@@ -19,6 +19,7 @@ import { CatalogueService } from '../../firm/catalogue/catalogue.service.js';
 import { currentCompanyId } from '../../ground/database/company-scope.js';
 import { WorkThreads } from '../../ground/threads/work-threads.service.js';
 import { JobHouseRules } from '../jobs/job-house-rules.service.js';
+import { Position } from '../positions/position.model.js';
 import { Walk } from '../walks/walk.model.js';
 import type { OutageLine } from './line-outages.js';
 import { type ValveHere, livesOf, valveHere, waterOf } from './lives-of.js';
@@ -32,6 +33,7 @@ export class ServedValves {
   constructor(
     @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(Walk) private readonly walks: typeof Walk,
+    @InjectModel(Position) private readonly positions: typeof Position,
     private readonly catalogue: CatalogueService,
     private readonly houseRules: JobHouseRules,
     private readonly threads: WorkThreads,
@@ -39,9 +41,7 @@ export class ServedValves {
 
   async of(jobId: string | undefined): Promise<{ valves: ServedValveView[]; seen: LifeSeen[] }> {
     const now = new Date();
-    // Lives are learned from all jobs, whichever is asked for.
-    const all = await readServedRows(this.sequelize);
-    const rows = jobId === undefined ? all : all.filter((row) => row.jobId === jobId);
+    const rows = await readServedRows(this.sequelize, jobId === undefined ? 'all' : { jobId });
     const served = rows.flatMap((row) => {
       const valve = valveHere(row);
       return valve ? [{ row, valve }] : [];
@@ -50,28 +50,31 @@ export class ServedValves {
     const models = await this.catalogue.list();
     return {
       valves: served.map(({ row, valve }) => viewOf(row, valve, outages.get(row.id), models, now)),
-      seen: all.flatMap(livesOf),
+      seen: await this.lives(),
     };
   }
 
   /** What is known of one position, and what the company saw at valves of all kinds. Nothing of a job that is archived. */
   async at(positionId: string): Promise<ServedHere> {
     const now = new Date();
-    const all = await readServedRows(this.sequelize);
-    const row = all.find(({ id }) => id === positionId);
+    const position = await this.positions.findByPk(positionId, { attributes: ['lineId'] });
+    const rows = position ? await readServedRows(this.sequelize, { lineId: position.lineId }) : [];
+    const row = rows.find(({ id }) => id === positionId);
     if (!row) return NOTHING;
-    const outages = await this.outages(
-      all.filter(({ lineId }) => lineId === row.lineId),
-      now,
-    );
+    const outages = await this.outages(rows, now);
     const outage = outages.find((one) => one.positionId === positionId);
     const valve = valveHere(row);
     return {
-      learned: learnedByType(all.flatMap(livesOf), row.medium),
+      learned: learnedByType(await this.lives(), row.medium),
       wets: row.wets,
       isBehindSeized: outage?.isBehindSeized ?? false,
       valve: valve ? viewOf(row, valve, outage, await this.catalogue.list(), now) : null,
     };
+  }
+
+  /** How long valves lasted, of all jobs, whichever is asked for. */
+  private async lives(): Promise<LifeSeen[]> {
+    return (await readServedRows(this.sequelize, 'lives')).flatMap(livesOf);
   }
 
   /** By the walk of each line, in a thread. */

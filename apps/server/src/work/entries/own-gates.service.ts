@@ -21,9 +21,9 @@ export class OwnGatesService {
   /** Counts them again where something was written that ends a life. */
   async after(written: readonly Written[]): Promise<void> {
     if (!written.some(endsLife)) return;
-    const gates = await readServedRows(this.sequelize, 'gate-solid');
+    const rows = await readServedRows(this.sequelize, 'lives');
     await this.companies.update(
-      { ownGates: ownGates(gates.flatMap(livesOf)) },
+      { ownGates: ownGates(rows.flatMap(livesOf)) },
       { where: { id: currentCompanyId() } },
     );
   }
