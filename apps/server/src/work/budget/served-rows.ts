@@ -37,8 +37,10 @@ const WHERE = {
   jobId: 'p.job_id = :jobId',
   lineId: 'p.line_id = :lineId',
   // How old a valve is tells only where it is known when it was put in.
-  lives: `((h.at IS NOT NULL AND k.position_id IS NOT NULL)
-    OR p.id IN (SELECT o.position_id FROM entries o WHERE o.company_id = :companyId AND o.kind = 'replaced'))`,
+  lives: `p.id IN (
+    SELECT o.position_id FROM entries o WHERE o.company_id = :companyId AND o.kind = 'replaced'
+    UNION SELECT q.id FROM hand_overs g JOIN positions q ON q.company_id = g.company_id AND q.line_id = g.line_id JOIN picks i ON i.position_id = q.id
+      WHERE g.company_id = :companyId)`,
 } as const;
 
 const served = (where: string): string => `
