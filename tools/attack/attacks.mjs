@@ -15,6 +15,7 @@ export const ATTACKS = {
   matrix,
   hostile,
   kills,
-  large,
   network: lostNetwork,
+  // Last: it makes many jobs of the one the others look for.
+  large,
 };
