@@ -1,6 +1,6 @@
 // Runs browser tests against three server processes of which one is killed hard every ten seconds.
 // node tools/attack/killed-servers.mjs [--every 10] [SPEC ...]
-import { readFileSync, readdirSync } from 'node:fs';
+import { readFileSync, readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { ROOT } from '../setup/installation.mjs';
 import { run } from '../setup/run.mjs';
@@ -20,7 +20,10 @@ const specs =
         (name) => name.endsWith('.spec.ts') && !OWN_SERVERS.includes(name),
       );
 
-/** The server processes of this run, the longest running first. */
+/** A server that runs for so long listens. */
+const UP_AFTER_MS = 6_000;
+
+/** The server processes of this run that listen, the longest running first. */
 const servers = () =>
   readdirSync('/proc')
     .filter((name) => /^\d+$/.test(name))
@@ -28,7 +31,9 @@ const servers = () =>
     .filter((pid) => {
       try {
         const isServer = readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('apps/server/dist/main.js');
-        return isServer && readFileSync(`/proc/${pid}/environ`, 'utf8').split('\0').includes(`PORT=${PORT}`);
+        const isUp = Date.now() - statSync(`/proc/${pid}`).ctimeMs > UP_AFTER_MS;
+        const env = readFileSync(`/proc/${pid}/environ`, 'utf8').split('\0');
+        return isServer && isUp && env.includes(`PORT=${PORT}`);
       } catch {
         return false;
       }

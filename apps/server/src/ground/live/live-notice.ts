@@ -16,6 +16,8 @@ export interface LiveNotice extends LiveNoticeView {
 export interface PlaceNotice {
   companyId: string;
   tab: string;
+  /** The position left, and the one opened. */
+  from: string | null;
   at: string | null;
 }
 

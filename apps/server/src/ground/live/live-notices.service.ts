@@ -36,9 +36,9 @@ export class LiveNotices {
     ]);
   }
 
-  /** Tells where a page is. */
-  tellPlace(tab: string, at: string | null): Promise<void> {
-    return this.tell([{ companyId: currentCompanyId(), tab, at }]);
+  /** Tells that a page went from one position to another. */
+  tellPlace(tab: string, from: string | null, at: string | null): Promise<void> {
+    return this.tell([{ companyId: currentCompanyId(), tab, from, at }]);
   }
 
   private notice(of: LiveNoticeView & { number: number | null }): Told {

@@ -6,6 +6,7 @@ import type { Sequelize } from 'sequelize-typescript';
 import { Observable, type Subscriber } from 'rxjs';
 import { inCompany } from '../database/company-scope.js';
 import { companyRows } from '../database/company-rows.js';
+import { Refusal } from '../errors/refusal.js';
 import type { Acting } from '../sessions/acting.js';
 import { LiveListener } from './live-listener.service.js';
 import { type LiveNotice, type PlaceNotice, isPlace } from './live-notice.js';
@@ -17,6 +18,8 @@ const PULSE_MS = 20_000;
 const RETRY_MS = 1_000;
 /** Changes of others that were stored so shortly before the last one known may have been committed after it. */
 const OVERLAP_S = 10;
+/** Open pages of one session at one server. */
+const MOST_OF_A_SESSION = 30;
 /** More missed than this are told as one. */
 const MOST_MISSED = 200;
 
@@ -64,8 +67,18 @@ export class LiveStreams implements BeforeApplicationShutdown {
     return this.streams.size;
   }
 
-  /** A stream of what changes from a number on; it ends with its session. */
+  /**
+   * A stream of what changes from a number on; it ends with its session.
+   *
+   * @throws Refusal 429 where the session has too many
+   */
   open(asked: StreamAsked): Observable<MessageEvent> {
+    const own = [...this.streams.values()].filter(({ sessionId }) => sessionId === asked.sessionId);
+    if (own.length >= MOST_OF_A_SESSION)
+      throw new Refusal(429, {
+        code: 'too-many',
+        message: `You have ${own.length} pages of Grevik open here: close some, so that this one is kept up to date.`,
+      });
     return new Observable((out) => {
       const { acting, tab } = asked;
       const stream: Stream = { ...asked, out, at: null, last: asked.after };
@@ -96,15 +109,16 @@ export class LiveStreams implements BeforeApplicationShutdown {
   }
 
   /** Somebody opened or left a position: whoever has it open is told who is there now. */
-  private async move({ companyId, tab, at }: PlaceNotice): Promise<void> {
+  private async move({ companyId, tab, from, at }: PlaceNotice): Promise<void> {
     const stream = this.streams.get(tab);
     if (stream?.acting.companyId === companyId) stream.at = at;
-    const open = [...this.streams.values()].filter(
-      (one) => one.acting.companyId === companyId && one.at !== null,
-    );
-    for (const positionId of new Set(open.map((one) => one.at as string))) {
+    for (const positionId of new Set([from, at])) {
+      const open = [...this.streams.values()].filter(
+        (one) => one.acting.companyId === companyId && one.at === positionId,
+      );
+      if (positionId === null || open.length === 0) continue;
       const there = await inCompany(companyId, () => this.presence.at(positionId)).catch(() => []);
-      for (const other of open.filter((one) => one.at === positionId)) {
+      for (const other of open) {
         const people = there.filter(({ id }) => id !== other.acting.personId);
         send(other, { type: 'presence', data: { positionId, people } satisfies PresenceView });
       }

@@ -226,6 +226,14 @@ describe('live changes', () => {
     await again.told(kindIs('entry'));
   });
 
+  it('are not told to more pages of a session than anybody has open', async () => {
+    const ada = await enter(here, 'owner');
+    const more = Array.from({ length: 30 }, () => ada.at(here));
+    pages.push(...more);
+    await Promise.all(more.map((page) => page.listen()));
+    await expect(ada.listen()).rejects.toThrow();
+  });
+
   it('ask for a page that says what it is', async () => {
     const ada = await enter(here, 'owner');
     const answer = await test.demo().then((agent) => agent.get('/api/live'));

@@ -8,6 +8,13 @@ import { LiveNotices } from './live-notices.service.js';
 /** A page that was not heard of for so long is gone: its server was killed. */
 const GONE_AFTER_S = 60;
 
+const OWN = 'company_id = :companyId AND tab = :tab AND person_id = :personId';
+const SEEN = 'position_id AS "positionId"';
+
+interface Seen {
+  positionId: string;
+}
+
 /** Who has which position open, on every server. */
 @Injectable()
 export class PresenceService {
@@ -19,22 +26,30 @@ export class PresenceService {
   /** A page opens a position, or none. */
   async go(tab: string, positionId: string | null): Promise<void> {
     if (positionId === null) return this.leave(tab);
+    const of = { tab, positionId, personId: currentPersonId() };
+    const [before] = await companyRows<Seen>(
+      this.sequelize,
+      `SELECT ${SEEN} FROM presences WHERE ${OWN}`,
+      of,
+    );
     await this.run(
-      `DELETE FROM presences WHERE company_id = :companyId AND seen_at < now() - interval '1 day';
-       INSERT INTO presences (company_id, tab, person_id, position_id) VALUES (:companyId, :tab, :personId, :positionId)
+      `INSERT INTO presences (company_id, tab, person_id, position_id) VALUES (:companyId, :tab, :personId, :positionId)
        ON CONFLICT (company_id, tab) DO UPDATE SET position_id = excluded.position_id, seen_at = now()
        WHERE presences.person_id = excluded.person_id`,
-      { tab, positionId, personId: currentPersonId() },
+      of,
     );
-    await this.notices.tellPlace(tab, positionId);
+    await this.notices.tellPlace(tab, before?.positionId ?? null, positionId);
   }
 
   async leave(tab: string): Promise<void> {
-    await this.run(
-      'DELETE FROM presences WHERE company_id = :companyId AND tab = :tab AND person_id = :personId',
+    // Whoever leaves also clears away what servers left that were killed.
+    const gone = await companyRows<Seen & { tab: string }>(
+      this.sequelize,
+      `DELETE FROM presences WHERE (${OWN}) OR (company_id = :companyId AND seen_at < now() - interval '1 day') RETURNING tab, ${SEEN}`,
       { tab, personId: currentPersonId() },
     );
-    await this.notices.tellPlace(tab, null);
+    const left = gone.find((one) => one.tab === tab);
+    if (left) await this.notices.tellPlace(tab, left.positionId, null);
   }
 
   /** Says that a page is still where it was. */
