@@ -1,4 +1,4 @@
-import type { TaskKind } from '@grevik/contracts';
+import { TASK_KINDS, type TaskKind } from '@grevik/contracts';
 import {
   Injectable,
   Logger,
@@ -7,19 +7,23 @@ import {
 } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import PgBoss from 'pg-boss';
-import { QueryTypes } from 'sequelize';
+import { Op, QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { currentCompanyId, inCompany } from '../database/company-scope.js';
 import { currentPerson, currentTransaction, inTransaction } from '../database/work-context.js';
 import { LiveNotices } from '../live/live-notices.service.js';
 import { Task } from './task.model.js';
 
-/** One queue for all: its tasks say what they are. */
-const QUEUE = 'grevik';
-/** Tasks of one server at once. */
-const AT_ONCE = 2;
-/** How long a task of a kind may take, s: one whose server was killed is begun again by another after as long. */
-const MOST_S: Readonly<Record<TaskKind, number>> = { quote: 60, 'judge-jobs': 900 };
+/**
+ * Each kind has a queue of its own, so that short work never waits for long work: how many of it one server does at once, and how long one may
+ * take, s. A task whose server was killed is begun again by another after as long.
+ */
+const QUEUES: Readonly<Record<TaskKind, { atOnce: number; mostS: number }>> = {
+  quote: { atOnce: 2, mostS: 60 },
+  'judge-jobs': { atOnce: 1, mostS: 900 },
+};
+/** What has ended is shown so long, ms. */
+const KEPT_MS = 30 * 24 * 3600 * 1000;
 /** So often lost tasks are looked for, s. */
 const LOOK_EVERY_S = 20;
 const RETRIES = 3;
@@ -54,7 +58,7 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
   private readonly logger = new Logger(Queue.name);
   private readonly works = new Map<TaskKind, Work<never>>();
   private readonly boss: PgBoss;
-  private readonly workers: string[] = [];
+  private readonly workers = new Map<TaskKind, string[]>();
   private started: Promise<unknown> = Promise.resolve();
 
   constructor(
@@ -92,6 +96,7 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
   /** Adds a task, in the transaction of what it follows from. */
   async add(kind: TaskKind, what: string, given: object): Promise<string> {
     return inTransaction(this.sequelize, async () => {
+      await this.tasks.destroy({ where: { endedAt: { [Op.lt]: new Date(Date.now() - KEPT_MS) } } });
       const task = await this.tasks.create({ kind, what, given, personId: currentPerson() ?? null });
       await this.send(task);
       return task.id;
@@ -109,8 +114,8 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
   /** Sends a task to the workers: now, once the transaction is through. */
   async send(task: Task): Promise<void> {
     const data: Sent = { companyId: currentCompanyId(), personId: task.personId, taskId: task.id };
-    await this.boss.send(QUEUE, data, {
-      expireInSeconds: MOST_S[task.kind],
+    await this.boss.send(task.kind, data, {
+      expireInSeconds: QUEUES[task.kind].mostS,
       retryLimit: RETRIES,
       retryDelay: RETRY_S,
       retryBackoff: true,
@@ -118,23 +123,27 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
     });
     await this.notices.tellTopic('tasks');
     currentTransaction()?.afterCommit(() => {
-      for (const worker of this.workers) this.boss.notifyWorker(worker);
+      for (const worker of this.workers.get(task.kind) ?? []) this.boss.notifyWorker(worker);
     });
   }
 
   private async begin(): Promise<void> {
     await this.boss.start();
-    await this.boss.createQueue(QUEUE);
-    for (let at = 0; at < AT_ONCE; at += 1)
-      this.workers.push(
-        await this.boss.work<Sent>(
-          QUEUE,
-          { pollingIntervalSeconds: POLL_S, includeMetadata: true },
-          async ([job]) => {
-            if (job) await this.run(job);
-          },
-        ),
-      );
+    for (const kind of TASK_KINDS) {
+      await this.boss.createQueue(kind);
+      const workers: string[] = [];
+      while (workers.length < QUEUES[kind].atOnce)
+        workers.push(
+          await this.boss.work<Sent>(
+            kind,
+            { pollingIntervalSeconds: POLL_S, includeMetadata: true },
+            async ([job]) => {
+              if (job) await this.run(job);
+            },
+          ),
+        );
+      this.workers.set(kind, workers);
+    }
   }
 
   private run({ data, retryCount, retryLimit }: PgBoss.JobWithMetadata<Sent>): Promise<void> {
