@@ -93,10 +93,16 @@ test('two change one position at once: both are shown, and merged fact by fact',
   await openPosition(page, 'CW-111');
   const other = await context.newPage();
   await other.goto(page.url());
+  // While one types, the other has saved.
+  await word(page, 'pressure').click();
+  const typed = page.getByRole('textbox', { name: 'pressure' });
+  await typed.fill('61 psi');
   await type(other, 'pressure', '66 psi');
   await type(other, 'temperature', '55 F');
   await expect(word(other, 'temperature')).toHaveText('55 °F');
-  await type(page, 'pressure', '61 psi');
+  // Behind the open field the screen shows what the other did.
+  await expect(page.getByLabel('temperature: 55 °F')).toHaveText('55 °F');
+  await typed.press('Enter');
   const dialog = page.getByRole('dialog', { name: 'CW-111 was changed by somebody else' });
   await expect(dialog.getByRole('row', { name: /^pressure/ })).toContainText('changed by both61 psi66 psi');
   await expect(dialog.getByRole('button', { name: 'Save choices' })).toBeDisabled();

@@ -24,6 +24,8 @@ await endingPlainly(async () => {
         '--format=custom',
         `--file=${part}`,
         ...LEFT_OUT.map((table) => `--exclude-table-data=${table}`),
+        // The queue’s own tables: what waits is sent to it again from the tasks.
+        '--exclude-schema=pgboss',
         address,
       ],
       { env },

@@ -1,3 +1,4 @@
+import { crowd } from './crowd.mjs';
 import { heavyRequests } from './heavy-requests.mjs';
 import { hostile } from './hostile.mjs';
 import { large } from './large.mjs';
@@ -12,6 +13,7 @@ export const ATTACKS = {
   parallel: parallelWrites,
   heavy: heavyRequests,
   users,
+  crowd,
   matrix,
   hostile,
   kills,

@@ -22,7 +22,7 @@ declare module './ground/threads/task.js' {
     writeStartUpFile: (task: { file: string }) => Promise<Uint8Array>;
     writeBudgetFile: (task: BudgetFileTask) => Promise<Uint8Array>;
     writeOwnerFile: (task: OwnerFileTask) => Promise<Uint8Array>;
-    workOutOutages: (task: { lines: string; now: string }) => Promise<ValveOutage[]>;
+    workOutOutages: (task: { lines: string }) => Promise<ValveOutage[][]>;
     diagnoseStation: (task: StationTask) => Promise<CheckDiagnosis | null>;
     gradeDrill: (task: DrillTask) => Promise<GradedDrill>;
     readArchive: (body: Uint8Array) => Promise<ArchivePieces>;

@@ -6,7 +6,7 @@ import { useWords } from '../words';
 interface QuantityFieldProps {
   label: string;
   quantity: Quantity | 'size';
-  /** As it is shown now; saving it unchanged changes nothing. */
+  /** As it is shown when the field is opened; saving it unchanged changes nothing. */
   shown: string;
   /** May be left empty: the figure is then not known. */
   optional?: boolean;
@@ -18,13 +18,14 @@ interface QuantityFieldProps {
 /** Takes a quantity as people type it, and says what would be right where it can not be read. */
 export function QuantityField({ label, quantity, shown, optional = false, save, close }: QuantityFieldProps) {
   const words = useWords();
-  const [typed, setTyped] = useState(shown);
+  const [opened] = useState(shown);
+  const [typed, setTyped] = useState(opened);
   const [trouble, setTrouble] = useState<string>();
   const [saving, setSaving] = useState(false);
 
   const submit = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
-    if (typed.trim() === shown) return close();
+    if (typed.trim() === opened) return close();
     let value: number | undefined;
     try {
       value =

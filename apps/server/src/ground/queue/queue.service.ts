@@ -144,6 +144,21 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
         );
       this.workers.set(kind, workers);
     }
+    await this.sendLost();
+  }
+
+  /** Sends what waits and is in no queue: after a backup was restored. Sent by two servers at once it has its effect once all the same. */
+  private async sendLost(): Promise<void> {
+    const lost = await this.sequelize.query<{ id: string; companyId: string }>(
+      `SELECT t.id, t.company_id AS "companyId" FROM tasks t WHERE t.state IN ('waiting', 'running')
+         AND NOT EXISTS (SELECT 1 FROM pgboss.job j WHERE j.data->>'taskId' = t.id::text AND j.state < 'completed')`,
+      { type: QueryTypes.SELECT },
+    );
+    for (const { id, companyId } of lost)
+      await inCompany(companyId, async () => {
+        const task = await this.tasks.findOne({ where: { id } });
+        if (task) await this.send(task);
+      });
   }
 
   private run({ data, retryCount, retryLimit }: PgBoss.JobWithMetadata<Sent>): Promise<void> {

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import type { TaskView } from '@grevik/contracts';
 import { getConnectionToken } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize';
@@ -125,6 +126,18 @@ describe('the queue', () => {
     await new Promise((resolve) => setTimeout(resolve, 2500));
     expect(effects).toBe(1);
     expect(runs).toBeGreaterThanOrEqual(1);
+  });
+
+  it('takes up what waits and is in no queue, as after a backup was restored', async () => {
+    works(() => Promise.resolve());
+    const id = randomUUID();
+    await sequelize.query(
+      `INSERT INTO tasks (company_id, id, kind, what, given) VALUES (:companyId, :id, 'quote', 'Restored', '{}')`,
+      { replacements: { companyId, id } },
+    );
+    const third = await createApp(testSettings(test.databaseUrl, { offersDemo: false }));
+    await becomes(id, 'done');
+    await third.close();
   });
 
   it('judges every job anew after a house rule is another', async () => {

@@ -1,11 +1,10 @@
-import { createHash } from 'node:crypto';
 import type { JobOutlookView } from '@grevik/contracts';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { CatalogueService } from '../../firm/catalogue/catalogue.service.js';
-import { companyRows } from '../../ground/database/company-rows.js';
+import { workedOut } from '../../ground/database/worked-out.js';
 import { currentCompanyId } from '../../ground/database/company-scope.js';
 import { WorkThreads } from '../../ground/threads/work-threads.service.js';
 import { JobHouseRules } from '../jobs/job-house-rules.service.js';
@@ -38,27 +37,12 @@ export class JobOutlookService {
         if (!bought.has(of) && (pick !== null || condition.at === undefined))
           positions.push({ id: of, duty: { ...duty, medium }, edges: pick?.edges ?? [] });
     const models = (await this.catalogue.list()).filter(({ retired }) => !retired);
-    return this.remembered(jobId, { positions, models, settings: await this.settings.of(jobId) });
-  }
-
-  /** Worked out once for what it is worked out from, for every server: the board is opened more often than a job changes. */
-  private async remembered(jobId: string, task: JobOutlookTask): Promise<JobOutlookView> {
-    const basis = createHash('sha256').update(JSON.stringify(task)).digest('base64');
-    const [known] = await companyRows<{ outlook: JobOutlookView }>(
-      this.sequelize,
-      'SELECT outlook FROM job_outlooks WHERE company_id = :companyId AND job_id = :jobId AND basis = :basis',
-      { jobId, basis },
+    const task = { positions, models, settings: await this.settings.of(jobId) };
+    // Once for every server: the board is opened more often than a job changes.
+    const outlooks = await workedOut(this.sequelize, 'job-outlook', new Map([[jobId, task]]), ([of]) =>
+      Promise.all(of ? [this.workOut(of)] : []),
     );
-    if (known) return known.outlook;
-    const outlook = await this.workOut(task);
-    await this.sequelize.query(
-      `INSERT INTO job_outlooks (company_id, job_id, basis, outlook) VALUES (:companyId, :jobId, :basis, :outlook)
-       ON CONFLICT (company_id, job_id) DO UPDATE SET basis = excluded.basis, outlook = excluded.outlook`,
-      {
-        replacements: { companyId: currentCompanyId(), jobId, basis, outlook: JSON.stringify(outlook) },
-      },
-    );
-    return outlook;
+    return outlooks.get(jobId) as JobOutlookView;
   }
 
   private workOut(task: JobOutlookTask): Promise<JobOutlookView> {

@@ -10,14 +10,15 @@ export interface OutageLine {
   items: WalkItem[];
   positions: WalkedValve[];
   settings: HouseRuleSettings;
+  /** On which it is worked out: how long a valve was not turned counts in days. */
+  day: string;
 }
 
-/** What the failure of each valve of some lines puts out of service: in a thread of its own. @param lines `OutageLine`s as JSON */
-export function workOutOutages({ lines, now }: { lines: string; now: string }): Promise<ValveOutage[]> {
-  const at = new Date(now);
+/** What the failure of each valve of some lines puts out of service, line by line: in a thread of its own. @param lines `OutageLine`s as JSON */
+export function workOutOutages({ lines }: { lines: string }): Promise<ValveOutage[][]> {
   return Promise.resolve(
-    (JSON.parse(lines) as OutageLine[]).flatMap(({ items, positions, settings }) =>
-      outagesOnLine({ items, positions }, settings, at),
+    (JSON.parse(lines) as OutageLine[]).map(({ items, positions, settings, day }) =>
+      outagesOnLine({ items, positions }, settings, new Date(day)),
     ),
   );
 }

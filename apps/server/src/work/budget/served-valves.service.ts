@@ -17,6 +17,7 @@ import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { CatalogueService } from '../../firm/catalogue/catalogue.service.js';
 import { currentCompanyId } from '../../ground/database/company-scope.js';
+import { workedOut } from '../../ground/database/worked-out.js';
 import { WorkThreads } from '../../ground/threads/work-threads.service.js';
 import { JobHouseRules } from '../jobs/job-house-rules.service.js';
 import { Position } from '../positions/position.model.js';
@@ -77,7 +78,7 @@ export class ServedValves {
     return (await readServedRows(this.sequelize, 'lives')).flatMap(livesOf);
   }
 
-  /** By the walk of each line, in a thread. */
+  /** By the walk of each line, in a thread; once a day as long as nothing there changes. */
   private async outages(rows: readonly ServedRow[], now: Date): Promise<ValveOutage[]> {
     const byLine = new Map<string, ServedRow[]>();
     for (const row of rows) byLine.set(row.lineId, [...(byLine.get(row.lineId) ?? []), row]);
@@ -86,24 +87,28 @@ export class ServedValves {
     const settings = new Map<string, HouseRuleSettings>();
     for (const { jobId } of rows)
       if (!settings.has(jobId)) settings.set(jobId, await this.houseRules.of(jobId));
-    const lines: OutageLine[] = [];
+    const lines = new Map<string, OutageLine>();
     for (const [lineId, of] of byLine) {
       const rules = settings.get(of[0]?.jobId ?? '');
       if (!rules) continue;
-      lines.push({
+      lines.set(lineId, {
         items: walkBeside(
           itemsOf.get(lineId) ?? [],
           of.map(({ id }) => id),
         ),
         positions: of.map(({ id, duty, condition }) => ({ id, duty, condition })),
         settings: rules,
+        day: now.toISOString().slice(0, 10),
       });
     }
-    return this.threads.run(
-      'workOutOutages',
-      { lines: JSON.stringify(lines), now: now.toISOString() },
-      { sender: currentCompanyId(), mostMs: MOST_MS, insteadOfLong: 'Ask for one job.' },
+    const outages = await workedOut(this.sequelize, 'line-outages', lines, (missing) =>
+      this.threads.run(
+        'workOutOutages',
+        { lines: JSON.stringify(missing) },
+        { sender: currentCompanyId(), mostMs: MOST_MS, insteadOfLong: 'Ask for one job.' },
+      ),
     );
+    return [...outages.values()].flat();
   }
 }
 

@@ -22,6 +22,8 @@ interface FactFieldProps {
 export function FactField({ origin: before, save, ...field }: FactFieldProps) {
   const words = useWords();
   const [origin, setOrigin] = useState<Typed>(isTyped(before) ? before : 'said');
+  // What somebody else changes while it is typed is not overwritten unseen: it is saved onto what was there when the field was opened.
+  const [saveAsOpened] = useState(() => save);
   return (
     <>
       <ToggleButtonGroup
@@ -38,7 +40,7 @@ export function FactField({ origin: before, save, ...field }: FactFieldProps) {
           </ToggleButton>
         ))}
       </ToggleButtonGroup>
-      <QuantityField {...field} optional save={(value) => save(value, origin)} />
+      <QuantityField {...field} optional save={(value) => saveAsOpened(value, origin)} />
     </>
   );
 }

@@ -1,6 +1,6 @@
 import type { QueryInterface } from 'sequelize';
 
-/** What runs by itself, as people see it; and what was worked out of whole jobs, for every server. */
+/** What runs by itself, as people see it; what was worked out, for every server, and what only one server does. */
 export async function up({ sequelize }: QueryInterface): Promise<void> {
   await sequelize.query(`
     CREATE TABLE tasks (
@@ -21,18 +21,18 @@ export async function up({ sequelize }: QueryInterface): Promise<void> {
       FOREIGN KEY (company_id, person_id) REFERENCES people (company_id, id)
     );
     CREATE INDEX tasks_newest ON tasks (company_id, added_at DESC);
-    CREATE TABLE job_outlooks (
-      company_id uuid NOT NULL,
-      job_id uuid NOT NULL,
+    CREATE TABLE worked_out (
+      company_id uuid NOT NULL REFERENCES companies,
+      kind text NOT NULL,
+      subject_id uuid NOT NULL,
       basis text NOT NULL,
-      outlook jsonb NOT NULL,
-      PRIMARY KEY (company_id, job_id),
-      FOREIGN KEY (company_id, job_id) REFERENCES jobs (company_id, id) ON DELETE CASCADE
+      result jsonb NOT NULL,
+      PRIMARY KEY (company_id, kind, subject_id)
     );
     CREATE TABLE leases (name text PRIMARY KEY, holder uuid NOT NULL, until timestamptz NOT NULL);
   `);
 }
 
 export async function down({ sequelize }: QueryInterface): Promise<void> {
-  await sequelize.query('DROP TABLE leases; DROP TABLE job_outlooks; DROP TABLE tasks');
+  await sequelize.query('DROP TABLE leases; DROP TABLE worked_out; DROP TABLE tasks');
 }
