@@ -86,7 +86,7 @@ export class LiveStreams implements BeforeApplicationShutdown {
       this.streams.set(tab, stream);
       const inItsCompany = <T>(work: () => T): T => inCompany(acting.companyId, work, acting.personId);
       const failed = (): void => out.complete();
-      send(stream, { type: 'open', data: '', retry: RETRY_MS });
+      send(stream, { type: 'begin', data: '', retry: RETRY_MS });
       void inItsCompany(() => this.sendMissed(stream)).catch(failed);
       const pulse = setInterval(() => void inItsCompany(() => this.pulse(stream)).catch(failed), PULSE_MS);
       return () => {

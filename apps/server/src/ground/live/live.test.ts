@@ -57,7 +57,7 @@ class Page {
     });
     expect(answer.headers.get('content-type')).toContain('text/event-stream');
     this.ended = this.read(answer.body as ReadableStream<Uint8Array>).catch(() => undefined);
-    await this.told(({ type }) => type === 'open');
+    await this.told(({ type }) => type === 'begin');
     return this;
   }
 
