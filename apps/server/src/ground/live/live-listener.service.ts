@@ -9,7 +9,7 @@ const AGAIN_MS = 1_000;
 @Injectable()
 export class LiveListener implements OnApplicationBootstrap, OnApplicationShutdown {
   readonly told = new Subject<Told>();
-  /** The connection was lost: what was told meanwhile was not heard. */
+  /** The connection was lost, or is there again: what was told meanwhile was not heard. */
   readonly gaps = new Subject<void>();
   private readonly logger = new Logger(LiveListener.name);
   private client: pg.Client | undefined;
@@ -47,8 +47,10 @@ export class LiveListener implements OnApplicationBootstrap, OnApplicationShutdo
     try {
       await client.connect();
       await client.query(`LISTEN ${CHANNEL}`);
-      if (this.isEnding) await client.end();
-      else this.client = client;
+      if (this.isEnding) return await client.end();
+      this.client = client;
+      // Pages that came before it heard go on from their last number.
+      this.gaps.next();
     } catch (error) {
       again(error);
       await client.end().catch(() => undefined);
