@@ -113,18 +113,17 @@ export async function crowd({ address }, isLarge) {
   await Promise.all(Array.from({ length: people }, (_, number) => one(number)));
   /** @type {string[]} */
   const wrong = [];
-  for (const of of /** @type {const} */ (['read', 'write'])) {
-    for (const what of new Set(answers.filter((one_) => one_.of === of).map((one_) => one_.what))) {
-      const own = answers.filter((one_) => one_.of === of && one_.what === what);
+  for (const kind of /** @type {const} */ (['read', 'write']))
+    for (const what of new Set(answers.filter(({ of }) => of === kind).map((answer) => answer.what))) {
+      const own = answers.filter((answer) => answer.of === kind && answer.what === what);
       const times = own.map(({ ms }) => ms).sort((a, b) => a - b);
       const at = (/** @type {number} */ share) => Math.round(times[Math.floor(share * times.length)] ?? 0);
       const failed = own.filter(({ status }) => status >= 500).length;
       const said = `${people} people, ${own.length} × ${what}: half within ${at(0.5)} ms, 99 of 100 within ${at(0.99)} ms, ${failed} failed`;
-      const isWrong = failed > 0 || at(0.99) > mostMs[of];
+      const isWrong = failed > 0 || at(0.99) > mostMs[kind];
       console.log(`${isWrong ? 'WRONG ' : ''}${said}`);
       if (isWrong) wrong.push(said);
     }
-  }
   console.log(`${told} pieces told on ${people} streams`);
   return wrong;
 }
