@@ -6,8 +6,11 @@ import { InjectConnection } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { secretKeyHash } from '../ground/access/secret-key.js';
+import { holdsLease } from '../ground/queue/lease.js';
 
 const ANSWER_MS = 10_000;
+/** Where the server that plays is killed, another goes on after so long. */
+const LEASE_MS = 10_000;
 
 /** A device that the server plays. */
 export interface PlayedDevice {
@@ -26,9 +29,9 @@ export class StandInReports {
     private readonly adapter: HttpAdapterHost,
   ) {}
 
-  /** Whether this server listens yet: before, nothing reaches it. */
-  get isListening(): boolean {
-    return this.address() !== undefined;
+  /** Whether stand-ins of a kind are played by this server: once it listens, and of several by one. */
+  async arePlayedHere(kind: string): Promise<boolean> {
+    return this.address() !== undefined && holdsLease(this.sequelize, kind, LEASE_MS);
   }
 
   /** @param what `samples` of a logger or `levels` of a recorder @param report as a device sends it */

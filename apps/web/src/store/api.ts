@@ -22,14 +22,14 @@ import {
   fetchBaseQuery,
 } from '@reduxjs/toolkit/query/react';
 import { kept } from './failure';
-import { TAB } from './tab';
+import { TAB_HEADER } from './tab';
 
 /** A change to one position of a line that is open. */
 type Change<T> = T & { id: string; lineId: string };
 
 const ask = fetchBaseQuery({
   baseUrl: `${window.location.origin}/api`,
-  headers: { 'x-grevik-tab': TAB },
+  headers: TAB_HEADER,
 });
 
 /** Waits before a question is asked again that found no server: of several, another answers at once. */

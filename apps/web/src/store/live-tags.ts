@@ -1,6 +1,12 @@
-import type { LiveNoticeView, LiveTopic } from '@grevik/contracts';
+import { LIVE_TOPICS, type LiveNoticeView, type LiveTopic } from '@grevik/contracts';
 import { CHANGE_KIND_TABLE, type ChangeKind } from '@grevik/core';
 import { ALL, type Tag } from './api';
+
+/** What is asked anew: all of a kind, or only what is about one thing. */
+export interface Told {
+  type: Tag;
+  id?: string;
+}
 
 const OF_POSITION = ['Line', 'Jobs', 'History', 'Budget'] as const;
 const OF_ENTRY = ['Line', 'Jobs', 'History', 'Due', 'Rounds', 'Budget'] as const;
@@ -73,15 +79,7 @@ const CHANGED: Readonly<Record<ChangeKind | LiveTopic, readonly Tag[]>> = {
 };
 
 /** What is told without a number, so that it is not told again after a gap. */
-export const UNNUMBERED: readonly Tag[] = [
-  'Samples',
-  'StartUp',
-  'Station',
-  'Devices',
-  'Orders',
-  'Drills',
-  'Tasks',
-] as const;
+export const UNNUMBERED: readonly Tag[] = [...new Set(LIVE_TOPICS.flatMap((topic) => CHANGED[topic]))];
 
 /** Where a change is of everybody, it is known of no one. */
 const EVERYTHING = [...new Set(Object.values(CHANGED).flat())];
@@ -94,7 +92,7 @@ const EVERYTHING = [...new Set(Object.values(CHANGED).flat())];
  * @example
  * tagsOf({ kind: 'levels', jobId: null, positionId: 'well', subjectId: null }, 'ada') // [{ type: 'Station', id: 'well' }, { type: 'Station', id: 'all' }]
  */
-export function tagsOf(notice: LiveNoticeView, me: string): { type: Tag; id?: string }[] {
+export function tagsOf(notice: LiveNoticeView, me: string): Told[] {
   const { kind, jobId, positionId, subjectId } = notice;
   if ((kind === 'role' || kind === 'left') && subjectId === me) return [{ type: 'Session' }];
   const types = kind === 'many' ? EVERYTHING : CHANGED[kind];

@@ -1,9 +1,9 @@
 import type { LiveNoticeView, PresenceView } from '@grevik/contracts';
 import { type AppDispatch, type State } from './store';
-import { ALL, type Tag, api } from './api';
-import { UNNUMBERED, tagsOf } from './live-tags';
+import { ALL, api } from './api';
+import { type Told, UNNUMBERED, tagsOf } from './live-tags';
 import { presenceTold } from './presence-slice';
-import { TAB } from './tab';
+import { TAB, TAB_HEADER } from './tab';
 
 /** What is told within so short a time is asked anew together. */
 const GATHER_MS = 50;
@@ -11,11 +11,6 @@ const GATHER_MS = 50;
 const REST_MS = 2_000;
 /** After a server that could not open a stream. */
 const AGAIN_MS = 5_000;
-
-interface Told {
-  type: Tag;
-  id?: string;
-}
 
 /** Gathers what is told, and asks for it together: soon, and not again before it has rested. */
 function gathering(ask: (tags: readonly Told[]) => void, restMs: number) {
@@ -73,7 +68,7 @@ export function listen(dispatch: AppDispatch, getState: () => State, me: string,
   const tellPlace = (): void => {
     void fetch(`${window.location.origin}/api/live/place`, {
       method: 'PUT',
-      headers: { 'content-type': 'application/json', 'x-grevik-tab': TAB },
+      headers: { 'content-type': 'application/json', ...TAB_HEADER },
       body: JSON.stringify({ tab: TAB, positionId: place }),
     }).catch(() => undefined);
   };
@@ -87,16 +82,13 @@ export function listen(dispatch: AppDispatch, getState: () => State, me: string,
     if (document.hidden) return;
     const opened = new EventSource(`/api/live?tab=${TAB}&after=${last}`);
     source = opened;
-    const heard = (of: MessageEvent<string>): void => {
-      last = Math.max(last, Number(of.lastEventId) || 0);
-    };
     opened.addEventListener('open', () => {
       if (!isFirst) gather(UNNUMBERED.map((type) => ({ type })));
       isFirst = false;
       if (place !== null) tellPlace();
     });
     opened.addEventListener('change', (event: MessageEvent<string>) => {
-      heard(event);
+      last = Math.max(last, Number(event.lastEventId) || 0);
       gather(tagsOf(JSON.parse(event.data) as LiveNoticeView, me));
     });
     opened.addEventListener('presence', (event: MessageEvent<string>) => {

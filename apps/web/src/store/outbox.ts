@@ -2,7 +2,7 @@ import type { EntriesView, ErrorBody } from '@grevik/contracts';
 import { MOST_ENTRIES } from '@grevik/contracts';
 import { liveQuery } from 'dexie';
 import { type Unsent, device } from './device-database';
-import { TAB } from './tab';
+import { TAB_HEADER } from './tab';
 
 export type { Unsent };
 
@@ -65,10 +65,10 @@ export async function send(unsent: Pick<Unsent, 'path' | 'method' | 'body'>): Pr
 
 const requestOf = ({ method, body }: Pick<Unsent, 'method' | 'body'>): RequestInit =>
   body instanceof Blob
-    ? { method: method ?? 'PUT', headers: { 'content-type': body.type, 'x-grevik-tab': TAB }, body }
+    ? { method: method ?? 'PUT', headers: { 'content-type': body.type, ...TAB_HEADER }, body }
     : {
         method: method ?? 'POST',
-        headers: { 'content-type': 'application/json', 'x-grevik-tab': TAB },
+        headers: { 'content-type': 'application/json', ...TAB_HEADER },
         body: JSON.stringify(body),
       };
 

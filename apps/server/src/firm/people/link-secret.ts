@@ -1,4 +1,4 @@
-import { randomBytes } from 'node:crypto';
+import { newSecretKey } from '../../ground/access/secret-key.js';
 
-/** The secret end of a link: long enough that nobody guesses it. */
-export const linkSecret = (): string => randomBytes(32).toString('base64url');
+/** The secret end of a link, as long as its address is described to be. */
+export const linkSecret = (): string => newSecretKey(32);

@@ -14,7 +14,9 @@ import { CompanyService } from '../company/company.service.js';
 import { linkSecret } from './link-secret.js';
 import { PasswordLink } from './password-link.model.js';
 import { Person } from './person.model.js';
+import { personNotFound } from './person-not-found.js';
 import { SessionsService } from './sessions.service.js';
+import { SignInService } from './sign-in.service.js';
 
 const OPEN_FOR_MS = 24 * 3600 * 1000;
 
@@ -27,6 +29,7 @@ export class PasswordLinks {
     @InjectModel(Person) private readonly people: typeof Person,
     private readonly company: CompanyService,
     private readonly sessions: SessionsService,
+    private readonly signIn: SignInService,
     private readonly attempts: Attempts,
     private readonly log: ChangeLog,
   ) {}
@@ -37,7 +40,7 @@ export class PasswordLinks {
     const expiresAt = new Date(Date.now() + OPEN_FOR_MS);
     return inTransaction(this.sequelize, async () => {
       const person = await this.people.findOne({ where: { id: personId, leftAt: null }, lock: true });
-      if (!person) throw new NotFoundException('That person is not in the company.');
+      if (!person) throw personNotFound();
       await this.links.destroy({ where: { personId } });
       await this.links.create({
         personId,
@@ -80,14 +83,7 @@ export class PasswordLinks {
           const used = await this.links.destroy({ where: { personId, tokenHash: secretKeyHash(token) } });
           const found = await this.people.findOne({ where: { id: personId, leftAt: null }, lock: true });
           if (used === 0 || !found) throw notOpen();
-          await this.log.record({
-            kind: 'password',
-            subjectId: personId,
-            what: found.name,
-            before: null,
-            after: null,
-          });
-          return found.update({ passwordHash });
+          return this.signIn.keepPassword(found, passwordHash);
         });
       },
       personId,

@@ -24,6 +24,7 @@ import { linkSecret } from './link-secret.js';
 import { Invitation } from './invitation.model.js';
 import { personView } from './person-view.js';
 import { Person } from './person.model.js';
+import { personNotFound } from './person-not-found.js';
 import { SignInService } from './sign-in.service.js';
 
 const OPEN_FOR_MS = 7 * 24 * 3600 * 1000;
@@ -170,7 +171,7 @@ export class PeopleService {
       // All owners are held, so that two cannot demote one another at once.
       await this.people.findAll({ where: { role: 'owner' }, lock: true });
       const person = await this.people.findOne({ where: { id, leftAt: null } });
-      if (!person) throw new NotFoundException('That person is not in the company.');
+      if (!person) throw personNotFound();
       await work(person);
       return personView(person);
     });

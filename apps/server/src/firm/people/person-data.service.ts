@@ -1,7 +1,8 @@
-import { Injectable, NotFoundException } from '@nestjs/common';
+import { Injectable } from '@nestjs/common';
 import { InjectConnection } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { companyRows } from '../../ground/database/company-rows.js';
+import { personNotFound } from './person-not-found.js';
 
 /** Everything that is kept of a person, as they may ask for it. */
 @Injectable()
@@ -13,7 +14,7 @@ export class PersonData {
       `SELECT name, email, role, joined_at AS "joinedAt", left_at AS "leftAt" FROM people WHERE company_id = :companyId AND id = :personId`,
       personId,
     );
-    if (!person) throw new NotFoundException('That person is not in the company.');
+    if (!person) throw personNotFound();
     return {
       person,
       sessions: await this.rows(

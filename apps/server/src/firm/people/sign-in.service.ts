@@ -135,7 +135,11 @@ export class SignInService {
     refuseCommonPassword(next, person.email, 'next');
     await this.attempts.forget('password', `${address} ${person.email}`);
     await this.attempts.forget('account', person.email);
-    const passwordHash = await hashPassword(next);
+    return this.keepPassword(person, await hashPassword(next));
+  }
+
+  /** Keeps a person’s new password, and that it is another now. */
+  keepPassword(person: Person, passwordHash: string): Promise<Person> {
     return inTransaction(this.sequelize, async () => {
       await this.log.record({
         kind: 'password',

@@ -1,6 +1,6 @@
 import { Op, type WhereOptions } from 'sequelize';
 import type { Model, ModelStatic, Sequelize } from 'sequelize';
-import { currentScope, runInScope } from './work-context.js';
+import { currentPerson, currentScope, runInScope } from './work-context.js';
 
 /**
  * Runs work for one company: every query in it sees and writes only that company's rows.
@@ -29,10 +29,9 @@ export function currentCompanyId(): string {
 
 /** Who does the current work. Throws where nobody is signed in: no change is made by nobody. */
 export function currentPersonId(): string {
-  const scope = currentScope();
-  if (scope === undefined || scope === 'across' || scope.personId === undefined)
-    throw new Error('nobody is signed in for this change');
-  return scope.personId;
+  const personId = currentPerson();
+  if (personId === undefined) throw new Error('nobody is signed in for this change');
+  return personId;
 }
 
 interface Filtered {

@@ -132,19 +132,15 @@ export class LiveStreams implements BeforeApplicationShutdown {
       `SELECT number, kind, job_id AS "jobId", position_id AS "positionId", subject_id AS "subjectId" FROM changes
        WHERE company_id = :companyId AND number > :after - ${MOST_MISSED}
          AND (number > :after OR (at > now() - interval '${OVERLAP_S} s' AND person_id <> :personId))
-       ORDER BY number LIMIT ${MOST_MISSED + 1}`,
+       ORDER BY number DESC LIMIT ${MOST_MISSED + 1}`,
       { after, personId: acting.personId },
     );
-    const last = missed[missed.length - 1];
-    if (missed.length > MOST_MISSED && last) {
+    const [newest] = missed;
+    if (missed.length > MOST_MISSED && newest) {
       const everything = { kind: 'many', jobId: null, positionId: null, subjectId: null } as const;
-      const [row] = await companyRows<{ number: string }>(
-        this.sequelize,
-        `SELECT max(number) AS number FROM changes WHERE company_id = :companyId`,
-      );
-      return sendChange(stream, everything, Number(row?.number ?? last.number));
+      return sendChange(stream, everything, Number(newest.number));
     }
-    for (const { number, ...notice } of missed) sendChange(stream, notice, Number(number));
+    for (const { number, ...notice } of missed.reverse()) sendChange(stream, notice, Number(number));
   }
 
   /** Says that the stream is there; ends it where its session has. */

@@ -205,21 +205,17 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
     };
   }
 
-  /** Ends a task that has not ended. */
-  private async end(id: string, state: 'done' | 'failed', problem: string | null): Promise<void> {
-    await this.tasks.update(
-      { state, problem, endedAt: new Date() },
-      { where: { id, state: ['waiting', 'running'] } },
-    );
-    await this.notices.tellTopic('tasks');
+  private end(id: string, state: 'done' | 'failed', problem: string | null): Promise<void> {
+    return this.update(id, { state, problem, endedAt: new Date() });
   }
 
+  /** Writes down what became of a task that has not ended. */
   private async update(
     id: string,
-    values: Partial<Pick<Task, 'state' | 'tries' | 'problem'>>,
+    values: Partial<Pick<Task, 'state' | 'tries' | 'problem' | 'endedAt'>>,
   ): Promise<void> {
-    await this.tasks.update(values, { where: { id, state: ['waiting', 'running'] } });
-    await this.notices.tellTopic('tasks');
+    const [changed] = await this.tasks.update(values, { where: { id, state: ['waiting', 'running'] } });
+    if (changed > 0) await this.notices.tellTopic('tasks');
   }
 
   /** A statement of pg-boss, in the open transaction. */

@@ -4,12 +4,9 @@ import { Injectable, type OnApplicationBootstrap, type OnApplicationShutdown } f
 import { InjectConnection } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
-import { holdsLease } from '../../ground/queue/lease.js';
 import { EverySoOften } from '../every-so-often.js';
 import { type PlayedDevice, StandInReports } from '../stand-in-reports.js';
 
-/** Of several servers one plays; where it is killed, another goes on after so long. */
-const LEASE_MS = 10_000;
 const TICK_MS = 5000;
 const EVERY_S = 10;
 /** What a recorder keeps while nobody listens, s. */
@@ -51,7 +48,7 @@ export class LevelRecorderStandIn implements OnApplicationBootstrap, OnApplicati
 
   /** Sends what is due of every station with a played recorder. */
   async play(): Promise<void> {
-    if (!this.reports.isListening || !(await holdsLease(this.sequelize, 'level-recorder', LEASE_MS))) return;
+    if (!(await this.reports.arePlayedHere('level-recorder'))) return;
     for (const recording of await this.recordings()) {
       const due = dueLevels(recording);
       if (due.length === 0) continue;

@@ -4,14 +4,11 @@ import { Injectable, type OnApplicationBootstrap, type OnApplicationShutdown } f
 import { InjectConnection } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
-import { holdsLease } from '../../ground/queue/lease.js';
 import { EverySoOften } from '../every-so-often.js';
 import { type PlayedDevice, StandInReports } from '../stand-in-reports.js';
 import { playedReducer } from './played-reducer.js';
 import { playedSample } from './played-sample.js';
 
-/** Of several servers one plays; where it is killed, another goes on after so long. */
-const LEASE_MS = 10_000;
 const TICK_MS = 1000;
 const HOUR_MS = 3600_000;
 /** What a logger keeps while nobody listens, s: after a restart it sends so much at once. */
@@ -51,7 +48,7 @@ export class LoggerStandIn implements OnApplicationBootstrap, OnApplicationShutd
 
   /** Sends what is due of every reading that runs. */
   async play(): Promise<void> {
-    if (!this.reports.isListening || !(await holdsLease(this.sequelize, 'logger', LEASE_MS))) return;
+    if (!(await this.reports.arePlayedHere('logger'))) return;
     // One after the other: many at the same moment would hold up everybody else.
     for (const reading of await this.running()) await this.send(reading);
   }

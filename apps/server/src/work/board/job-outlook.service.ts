@@ -39,8 +39,8 @@ export class JobOutlookService {
     const models = (await this.catalogue.list()).filter(({ retired }) => !retired);
     const task = { positions, models, settings: await this.settings.of(jobId) };
     // Once for every server: the board is opened more often than a job changes.
-    const outlooks = await workedOut(this.sequelize, 'job-outlook', new Map([[jobId, task]]), ([of]) =>
-      Promise.all(of ? [this.workOut(of)] : []),
+    const outlooks = await workedOut(this.sequelize, 'job-outlook', new Map([[jobId, task]]), (given) =>
+      Promise.all(given.map((of) => this.workOut(of))),
     );
     return outlooks.get(jobId) as JobOutlookView;
   }

@@ -10,11 +10,10 @@ import {
   TableHead,
   TableRow,
 } from '@mui/material';
-import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
-import { failureText } from '../../store/failure';
+import { useTell } from '../../kit/useTell';
 import {
   useMay,
   usePeopleQuery,
@@ -73,14 +72,8 @@ function PersonRow({ person, mayManage }: { person: PersonView; mayManage: boole
   const [setRole] = useSetRoleMutation();
   const [takeOut] = useTakeOutMutation();
   const [isSure, setIsSure] = useState(false);
-  const { enqueueSnackbar } = useSnackbar();
+  const tell = useTell();
   const words = useWords();
-  const tell = (done: Promise<unknown>, said: string): void => {
-    done.then(
-      () => enqueueSnackbar(said),
-      (error: unknown) => enqueueSnackbar(failureText(error), { variant: 'error' }),
-    );
-  };
   const { id, version, name, email, role } = person;
   return (
     <TableRow>

@@ -10,10 +10,9 @@ import {
   Menu,
   MenuItem,
 } from '@mui/material';
-import { useSnackbar } from 'notistack';
 import { useState } from 'react';
+import { useTell } from '../../kit/useTell';
 import { dateWords, timeWords } from '../../kit/when';
-import { failureText } from '../../store/failure';
 import { useMakePasswordLinkMutation, useRemoveSecondFactorMutation } from '../../store/sign-in-api';
 import { useWords } from '../../words';
 import styles from './PeoplePage.module.css';
@@ -24,15 +23,12 @@ export function PersonMenu({ person: { id, name } }: { person: PersonView }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [make, making] = useMakePasswordLinkMutation();
   const [remove] = useRemoveSecondFactorMutation();
-  const { enqueueSnackbar } = useSnackbar();
+  const tell = useTell();
   const words = useWords();
   const close = (): void => setAnchor(null);
-  const tell = (done: Promise<unknown>, said?: string): void => {
+  const choose = (doing: Promise<unknown>, done?: string): void => {
     close();
-    done.then(
-      () => said !== undefined && enqueueSnackbar(said),
-      (error: unknown) => enqueueSnackbar(failureText(error), { variant: 'error' }),
-    );
+    tell(doing, done);
   };
   const made = making.data;
   return (
@@ -45,8 +41,8 @@ export function PersonMenu({ person: { id, name } }: { person: PersonView }) {
         <MoreVert />
       </IconButton>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={close}>
-        <MenuItem onClick={() => tell(make(id).unwrap())}>{words('people.passwordLink')}</MenuItem>
-        <MenuItem onClick={() => tell(remove(id).unwrap(), words('people.factorRemoved', { name }))}>
+        <MenuItem onClick={() => choose(make(id).unwrap())}>{words('people.passwordLink')}</MenuItem>
+        <MenuItem onClick={() => choose(remove(id).unwrap(), words('people.factorRemoved', { name }))}>
           {words('people.removeFactor')}
         </MenuItem>
         <MenuItem component="a" href={`/api/people/${id}/data.json`} download onClick={close}>

@@ -9,10 +9,9 @@ import {
   TableHead,
   TableRow,
 } from '@mui/material';
-import { useSnackbar } from 'notistack';
 import { Failure, Loading } from '../../kit/Notice';
+import { useTell } from '../../kit/useTell';
 import { dateWords, timeWords } from '../../kit/when';
-import { failureText } from '../../store/failure';
 import { useBeginTaskAgainMutation, useCancelTaskMutation, useTasksQuery } from '../../store/tasks-api';
 import { useWords } from '../../words';
 import styles from './TasksPage.module.css';
@@ -56,11 +55,9 @@ function TaskRow({ task }: { task: TaskView }) {
   const { id, kind, what, state, done, total, tries, problem, by, addedAt } = task;
   const [cancel, cancelling] = useCancelTaskMutation();
   const [again, beginning] = useBeginTaskAgainMutation();
-  const { enqueueSnackbar } = useSnackbar();
+  const tell = useTell();
   const words = useWords();
   const name = words(`tasks.kinds.${kind}`, { what });
-  const tell = (doing: Promise<unknown>): void =>
-    void doing.catch((error: unknown) => enqueueSnackbar(failureText(error), { variant: 'error' }));
   const hasEnded = state !== 'waiting' && state !== 'running';
   return (
     <TableRow>
