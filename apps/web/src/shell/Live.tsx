@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { useStore } from 'react-redux';
-import { type Live as Listening } from '../store/live';
+import type { Live as Listening } from '../store/live';
 import { useSessionQuery } from '../store/people-api';
 import { type AppStore, useAppSelector } from '../store/store';
 
