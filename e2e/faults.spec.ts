@@ -98,12 +98,12 @@ test('a server killed while people write loses nothing it acknowledged, and stor
   let server = await startServer(cluster.url);
   const load = new Load(await enter());
   for (let kill = 1; kill <= 3; kill += 1) {
-    await expect.poll(() => load.acknowledged.length, { timeout: 20_000 }).toBeGreaterThan(40 * kill);
+    await expect.poll(() => load.acknowledged.length).toBeGreaterThan(40 * kill);
     server.kill('SIGKILL');
     await ended(server);
     server = await startServer(cluster.url);
   }
-  await expect.poll(() => load.acknowledged.length, { timeout: 20_000 }).toBeGreaterThan(160);
+  await expect.poll(() => load.acknowledged.length).toBeGreaterThan(160);
   await load.stop();
   expect(load.unanswered).toBeGreaterThan(0);
   expect(await stored(cluster.url)).toEqual([...load.acknowledged].sort());
@@ -118,15 +118,15 @@ test('PostgreSQL stopped and started under the server: a clear message meanwhile
   const before = await stored(cluster.url);
   const load = new Load(await enter());
   for (let stop = 1; stop <= 2; stop += 1) {
-    await expect.poll(() => load.acknowledged.length, { timeout: 20_000 }).toBeGreaterThan(40 * stop);
+    await expect.poll(() => load.acknowledged.length).toBeGreaterThan(40 * stop);
     const refused = load.refusals.length;
     await cluster.stop();
-    await expect.poll(() => load.refusals.length, { timeout: 20_000 }).toBeGreaterThan(refused);
+    await expect.poll(() => load.refusals.length).toBeGreaterThan(refused);
     const health = await ask('health');
     expect(health.status).toBe(503);
     cluster = await startCluster(base);
   }
-  await expect.poll(() => load.acknowledged.length, { timeout: 20_000 }).toBeGreaterThan(120);
+  await expect.poll(() => load.acknowledged.length).toBeGreaterThan(120);
   await load.stop();
   expect(new Set(load.refusals.map(({ status }) => status))).toEqual(new Set([503]));
   for (const { message } of load.refusals) expect(message).toContain('Send it again in a moment');

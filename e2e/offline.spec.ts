@@ -46,7 +46,7 @@ test('without a network Water! answers for the job that was open last', async ({
   await openWalk(page, 'Domestic cold');
   await shellKept(page);
   // A while after the job was opened the device keeps it.
-  await expect.poll(() => page.evaluate(keptJobs), { timeout: 20_000 }).toBe(1);
+  await expect.poll(() => page.evaluate(keptJobs)).toBe(1);
   await context.setOffline(true);
   await page.getByRole('link', { name: 'Emergency' }).click();
   await expect(page.getByRole('heading', { name: 'Where is it coming from?' })).toBeVisible();
@@ -106,7 +106,7 @@ test.describe('on a phone', () => {
       await expect(done).toBeVisible();
       await expect(page.getByText('1 entry is stored on this device')).toBeVisible();
       await context.setOffline(false);
-      await expect(page.getByText('stored on this device and')).toBeHidden({ timeout: 20_000 });
+      await expect(page.getByText('stored on this device and')).toBeHidden();
       expect(await entries()).toHaveLength(count);
     }
   });

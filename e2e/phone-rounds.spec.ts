@@ -81,11 +81,9 @@ test('the turn counter is watched live, says what the curve means, and the visit
 }) => {
   await openVisit(page);
   await page.getByRole('button', { name: 'Start turn counter' }).tap();
-  await expect(page.getByText(/^Tight patch at \d+ turns, most likely scale; it passed/)).toBeVisible({
-    timeout: 30_000,
-  });
+  await expect(page.getByText(/^Tight patch at \d+ turns, most likely scale; it passed/)).toBeVisible();
   await expect(page.getByRole('figure', { name: 'Torque over turns' })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Start turn counter' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('button', { name: 'Start turn counter' })).toBeVisible();
   await page.getByRole('button', { name: 'stiff' }).tap();
   await page.getByRole('group', { name: 'It is left' }).getByRole('button', { name: 'open' }).tap();
   await page.getByRole('button', { name: 'Save and next' }).tap();
@@ -133,7 +131,7 @@ test('without a network the round opens, visits and a photo wait on the phone pa
   await page.reload();
   await expect(page.getByText('2 entries are stored on this device')).toBeVisible();
   await context.setOffline(false);
-  await expect(page.getByText(/stored on this device and/)).toBeHidden({ timeout: 30_000 });
+  await expect(page.getByText(/stored on this device and/)).toBeHidden();
   await page.goto('/rounds');
   await page.getByRole('link', { name: 'Lift station, October' }).tap();
   await expect(page.getByRole('status').filter({ hasText: '1 of 9 done' })).toBeVisible();

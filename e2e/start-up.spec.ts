@@ -29,7 +29,7 @@ test('a line is started up: inspected, held by the logger, skipped with reasons,
   await page.goto('about:blank');
   await page.waitForTimeout(15_000);
   await page.goto(address);
-  await expect(page.getByText('Holds', { exact: true })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('Holds', { exact: true })).toBeVisible();
   await expect(step(page, 'Hold ✓')).toBeVisible();
 
   await page.getByRole('textbox', { name: 'Test pressure' }).fill('50 psi');

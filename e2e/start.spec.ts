@@ -51,7 +51,7 @@ async function stop(run: Run, signal: NodeJS.Signals): Promise<void> {
   expect(await run.ended).toBe(0);
 }
 
-test.describe.configure({ mode: 'serial', timeout: 240_000 });
+test.describe.configure({ mode: 'serial' });
 test.afterAll(() => rmSync(data, { recursive: true, force: true }));
 
 test('starts, keeps what was entered over a second start, and stops cleanly on both signals', async () => {
@@ -79,15 +79,13 @@ test('starts the server again where it dies, and at once after everything was ki
   await ready(run);
   const dead = serverOf(run);
   process.kill(dead, 'SIGKILL');
-  await expect.poll(run.said, { timeout: 20_000 }).toContain('started again in 0.5 s');
+  await expect.poll(run.said).toContain('started again in 0.5 s');
   await expect
-    .poll(
-      () =>
-        api('health').then(
-          ({ ok }) => ok,
-          () => false,
-        ),
-      { timeout: 20_000 },
+    .poll(() =>
+      api('health').then(
+        ({ ok }) => ok,
+        () => false,
+      ),
     )
     .toBe(true);
   expect(serverOf(run)).not.toBe(dead);

@@ -87,7 +87,7 @@ test('without a network what is typed is on the screen, waits on the device, and
   }
   await expect(page.getByText(/^2 entries are stored on this device/)).toBeVisible();
   await context.setOffline(false);
-  await expect(strip(page).locator('[data-tag]')).toHaveCount(valves + 2, { timeout: 30_000 });
+  await expect(strip(page).locator('[data-tag]')).toHaveCount(valves + 2);
   await expect(page.getByText(/stored on this device/)).toHaveCount(0);
 });
 
