@@ -76,8 +76,8 @@ function newestBinaries() {
   return newest && join(root, newest, 'bin');
 }
 
-/** @param {string} base */
-function prepareFolder(base) {
+/** Makes a folder that PostgreSQL may keep its files in. @param {string} base */
+export function prepareFolder(base) {
   try {
     // Parents as usual, so that the database's user can pass through them; the folder itself for it alone.
     mkdirSync(dirname(base), { recursive: true });
@@ -175,8 +175,8 @@ function isZombie(pid) {
   }
 }
 
-/** @param {string} bin @param {string} base @param {string} data @param {number} servers */
-async function startServer(bin, base, data, servers) {
+/** Starts PostgreSQL on a folder of data, and gives its port. @param {string} bin @param {string} base @param {string} data @param {number} servers */
+export async function startServer(bin, base, data, servers) {
   const kept = join(base, 'port');
   let port = existsSync(kept) ? Number(readFileSync(kept, 'utf8')) : await freePort();
   let said = '';
@@ -220,8 +220,8 @@ function freePort() {
   });
 }
 
-/** @param {string} program @param {readonly string[]} args */
-function asPostgres(program, args) {
+/** Runs a program as whoever PostgreSQL runs as. @param {string} program @param {readonly string[]} args */
+export function asPostgres(program, args) {
   const prefix = ['--reuid=postgres', '--regid=postgres', '--init-groups', '--reset-env'];
   return AS_ROOT
     ? run('setpriv', [...prefix, program, ...args], { cwd: '/' })

@@ -27,6 +27,8 @@ import { PhotosModule } from './work/photos/photos.module.js';
 import { PriceDeskModule } from './stand-ins/price-desk/price-desk.module.js';
 import { PositionsModule } from './work/positions/positions.module.js';
 import { SessionsModule } from './ground/sessions/sessions.module.js';
+import { replicaAddresses } from './ground/replicas/replica-addresses.js';
+import { ReplicasModule } from './ground/replicas/replicas.module.js';
 import { RoundsModule } from './work/rounds/rounds.module.js';
 import type { Settings } from './ground/settings/settings.js';
 import { StandInsModule } from './stand-ins/stand-ins.module.js';
@@ -40,6 +42,7 @@ import { WorkThreadsModule } from './ground/threads/work-threads.module.js';
 @Module({})
 export class AppModule {
   static on(settings: Settings): DynamicModule {
+    const replication = replicaAddresses(settings.readUrls);
     return {
       module: AppModule,
       imports: [
@@ -51,9 +54,11 @@ export class AppModule {
           logging: false,
           retryAttempts: 0,
           pool: POOL,
+          ...(replication && { replication }),
           dialectOptions: DATABASE_LIMITS,
         }),
         WorkThreadsModule,
+        ReplicasModule.on(settings),
         LiveModule.on(settings),
         QueueModule.on(settings),
         HistoryModule,

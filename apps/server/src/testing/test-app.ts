@@ -60,6 +60,7 @@ export function testSettings(databaseUrl: string, { offersDemo = true } = {}): S
   return {
     databaseUrl,
     directDatabaseUrl: databaseUrl,
+    readUrls: [],
     port: 0,
     host: '127.0.0.1',
     offersDemo,

@@ -18,6 +18,7 @@ import { mayDo } from '../../ground/access/permission-table.js';
 import { type Acting, actingIn } from '../../ground/sessions/acting.js';
 import { Anyone, May, SignedIn } from '../../ground/access/may.js';
 import { IdPipe } from '../../ground/errors/id.pipe.js';
+import { OnReplica } from '../../ground/replicas/on-replica.js';
 import { SessionsService } from './sessions.service.js';
 import { PasswordLinks } from './password-links.service.js';
 import { PersonData } from './person-data.service.js';
@@ -72,6 +73,7 @@ export class PeopleController {
 
   @ApiOperation({ summary: 'Everything that is kept of a person: your own, or anybody’s for the owner.' })
   @SignedIn()
+  @OnReplica()
   @Get(':id/data.json')
   data(
     @Param('id', IdPipe) id: string,

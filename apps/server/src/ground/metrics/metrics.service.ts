@@ -3,15 +3,16 @@ import { InjectConnection } from '@nestjs/sequelize';
 import { AggregatorRegistry, Gauge, Histogram, Registry, collectDefaultMetrics } from 'prom-client';
 import type { Sequelize } from 'sequelize-typescript';
 import { LiveStreams } from '../live/live-streams.service.js';
+import { ReplicaReads } from '../replicas/replica-reads.service.js';
 import { WorkThreads } from '../threads/work-threads.service.js';
 
-/** The pool of connections, as Sequelize keeps it; its typings leave it out. */
+/** A pool of connections, as Sequelize keeps it; its typings leave it out. With replicas it is two. */
 interface Pool {
-  size: number;
   available: number;
   using: number;
   waiting: number;
 }
+type Pools = Pool | { read: Pool; write: Pool };
 
 /** What this server process measures of itself: requests, connections, threads, streams, event loop and memory. */
 @Injectable()
@@ -25,15 +26,28 @@ export class Metrics {
     registers: [this.registry],
   });
 
-  constructor(@InjectConnection() sequelize: Sequelize, threads: WorkThreads, streams: LiveStreams) {
+  constructor(
+    @InjectConnection() sequelize: Sequelize,
+    threads: WorkThreads,
+    streams: LiveStreams,
+    replicas: ReplicaReads,
+  ) {
     // The start command asks its server processes for what they measure.
     AggregatorRegistry.setRegistries(this.registry);
     collectDefaultMetrics({ register: this.registry });
     this.gauge('grevik_database_connections', 'Connections to the database, by state', 'state', () => {
-      const { pool } = sequelize.connectionManager as unknown as { pool: Pool };
-      return { used: pool.using, free: pool.available, awaited: pool.waiting };
+      const { pool } = sequelize.connectionManager as unknown as { pool: Pools };
+      const pools = 'read' in pool ? [pool.read, pool.write] : [pool];
+      const sum = (of: keyof Pool): number => pools.reduce((total, one) => total + one[of], 0);
+      return { used: sum('using'), free: sum('available'), awaited: sum('waiting') };
     });
     this.gauge('grevik_thread_tasks', 'Tasks for worker threads, by state', 'state', () => threads.tasks);
+    this.gauge(
+      'grevik_replica_reads',
+      'Heavy reads since the start that a replica could answer, by how that ended',
+      'outcome',
+      () => replicas.counts,
+    );
     this.gauge('grevik_live_streams', 'Open pages that are told of changes', 'state', () => ({
       open: streams.count,
     }));

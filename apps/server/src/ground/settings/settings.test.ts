@@ -24,6 +24,7 @@ describe('the settings', () => {
       GREVIK_METRICS_KEY: 'quay',
       GREVIK_DRAIN_S: '5',
       DATABASE_DIRECT_URL: 'postgres://db:5432/grevik',
+      DATABASE_READ_URLS: 'postgres://one/grevik, postgres://two/grevik',
     };
     expect(readSettings(env)).toEqual({
       port: 8080,
@@ -32,6 +33,7 @@ describe('the settings', () => {
       logLevel: 'info',
       databaseUrl: 'postgres://db/grevik',
       directDatabaseUrl: 'postgres://db:5432/grevik',
+      readUrls: ['postgres://one/grevik', 'postgres://two/grevik'],
       metricsKey: 'quay',
       drainS: 5,
       webRoot: '/srv/web',

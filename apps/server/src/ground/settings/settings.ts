@@ -5,6 +5,8 @@ export interface Settings {
   databaseUrl: string;
   /** The same database without a pooler between, to hear what is told over a connection that is kept. */
   directDatabaseUrl: string;
+  /** Addresses of streaming replicas that heavy reads come from. */
+  readUrls: readonly string[];
   port: number;
   /** Loopback unless told otherwise. */
   host: string;
@@ -30,6 +32,7 @@ export function readSettings(env: NodeJS.ProcessEnv): Settings {
   return {
     databaseUrl,
     directDatabaseUrl: env.DATABASE_DIRECT_URL ?? databaseUrl,
+    readUrls: (env.DATABASE_READ_URLS ?? '').split(/[\s,]+/).filter((url) => url !== ''),
     port: Number(env.PORT ?? 4310),
     host: env.GREVIK_HOST ?? '127.0.0.1',
     offersDemo: env.GREVIK_DEMO !== 'off',

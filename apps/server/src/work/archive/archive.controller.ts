@@ -12,6 +12,7 @@ import type { Request, Response } from 'express';
 import { Anyone, May } from '../../ground/access/may.js';
 import { ownBytes } from '../../ground/threads/own-bytes.js';
 import { IdPipe } from '../../ground/errors/id.pipe.js';
+import { OnReplica } from '../../ground/replicas/on-replica.js';
 import { CoordinatesService } from './coordinates.service.js';
 import { ExportJob } from './export-job.js';
 import { ImportJob } from './import-job.js';
@@ -37,6 +38,7 @@ export class ArchiveController {
 
   @ApiOperation({ summary: 'A whole job as one file: lines, walks, positions, picks, entries, photos.' })
   @May('look')
+  @OnReplica()
   @Get('jobs/:id')
   async show(
     @Param('id', IdPipe) id: string,
@@ -58,6 +60,7 @@ export class ArchiveController {
 
   @ApiOperation({ summary: 'Positions with coordinates as GeoJSON (RFC 7946).' })
   @May('look')
+  @OnReplica()
   @Get('jobs/:id/positions.geojson')
   places(
     @Param('id', IdPipe) id: string,

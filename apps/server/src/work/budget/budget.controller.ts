@@ -12,6 +12,7 @@ import type { Response } from 'express';
 import { May } from '../../ground/access/may.js';
 import { IdPipe } from '../../ground/errors/id.pipe.js';
 import type { Sent } from '../../ground/requests/sent.js';
+import { OnReplica } from '../../ground/replicas/on-replica.js';
 import { BudgetService } from './budget.service.js';
 import { WetPlaces } from './wet-places.service.js';
 
@@ -27,6 +28,7 @@ export class BudgetController {
       'What a budget of replacements is worked out from: settings, valves in service with age, life and what their failure does.',
   })
   @May('look')
+  @OnReplica()
   @Get('budget')
   show(@Query() { jobId }: BudgetQuery): Promise<BudgetView> {
     return this.budgets.of(jobId);
@@ -41,6 +43,7 @@ export class BudgetController {
 
   @ApiOperation({ summary: 'The budget as a sheet.' })
   @May('look')
+  @OnReplica()
   @Get('budget.xlsx')
   async sheet(
     @Query() { jobId }: BudgetQuery,
@@ -52,6 +55,7 @@ export class BudgetController {
 
   @ApiOperation({ summary: 'The budget as a PDF to be signed.' })
   @May('look')
+  @OnReplica()
   @Get('budget.pdf')
   async print(@Query() { jobId }: BudgetQuery, @Res() response: Response): Promise<Sent<'application/pdf'>> {
     const { name, file } = await this.budgets.file(jobId, 'pdf');
@@ -63,6 +67,7 @@ export class BudgetController {
       'What the lives of valves at a position are worked out from: what the company saw, what gets wet, and the valve in service there.',
   })
   @May('look')
+  @OnReplica()
   @Get('positions/:id/life')
   life(@Param('id', IdPipe) id: string): Promise<LifeBasisView> {
     return this.budgets.lifeAt(id);

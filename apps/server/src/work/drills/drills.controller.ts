@@ -12,6 +12,7 @@ import type { Response } from 'express';
 import { May } from '../../ground/access/may.js';
 import { IdPipe } from '../../ground/errors/id.pipe.js';
 import type { Sent } from '../../ground/requests/sent.js';
+import { OnReplica } from '../../ground/replicas/on-replica.js';
 import { DrillResults } from './drill-results.service.js';
 import { SentDrills } from './sent-drills.service.js';
 
@@ -45,6 +46,7 @@ export class DrillsController {
 
   @ApiOperation({ summary: 'Who is ready for what, and when gas and fire drills were last passed.' })
   @May('drills')
+  @OnReplica()
   @Get('people')
   people(): Promise<DrillPersonView[]> {
     return this.results.ready();
@@ -52,6 +54,7 @@ export class DrillsController {
 
   @ApiOperation({ summary: 'Everybody’s record as CSV.' })
   @May('drills')
+  @OnReplica()
   @Get('people.csv')
   async peopleFile(@Res() response: Response): Promise<Sent<'text/csv'>> {
     sendCsv(response, 'drills.csv', await this.results.fileOfAll());

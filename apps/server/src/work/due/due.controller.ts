@@ -3,6 +3,7 @@ import { Body, Controller, Delete, Get, HttpCode, Param, Put, Query } from '@nes
 import { ApiOperation } from '@nestjs/swagger';
 import { May } from '../../ground/access/may.js';
 import { IdPipe } from '../../ground/errors/id.pipe.js';
+import { OnReplica } from '../../ground/replicas/on-replica.js';
 import { DueService } from './due.service.js';
 import { IntervalsService } from './intervals.service.js';
 
@@ -15,6 +16,7 @@ export class DueController {
 
   @ApiOperation({ summary: 'What is due at the valves in service until a day, of the company or one job.' })
   @May('look')
+  @OnReplica()
   @Get('due')
   list(@Query() query: DueQuery): Promise<DueListView> {
     return this.due.list(query);
@@ -22,6 +24,7 @@ export class DueController {
 
   @ApiOperation({ summary: 'Positions of a job at which something is overdue.' })
   @May('look')
+  @OnReplica()
   @Get('jobs/:id/overdue')
   overdue(@Param('id', IdPipe) jobId: string): Promise<string[]> {
     return this.due.overdueAt(jobId);

@@ -10,6 +10,7 @@ import { Body, Controller, Get, HttpCode, Param, Post, Put } from '@nestjs/commo
 import { ApiOperation } from '@nestjs/swagger';
 import { May } from '../../ground/access/may.js';
 import { IdPipe } from '../../ground/errors/id.pipe.js';
+import { OnReplica } from '../../ground/replicas/on-replica.js';
 import { JobsService } from './jobs.service.js';
 
 @Controller('api/jobs')
@@ -25,6 +26,7 @@ export class JobsController {
 
   @ApiOperation({ summary: 'The list of jobs: progress, what is urgent, when it was changed last.' })
   @May('look')
+  @OnReplica()
   @Get('listings')
   listings(): Promise<JobListing[]> {
     return this.jobs.listings();
@@ -47,6 +49,7 @@ export class JobsController {
 
   @ApiOperation({ summary: 'Every position of a job in short, line by line in flow order.' })
   @May('look')
+  @OnReplica()
   @Get(':id/positions')
   positions(@Param('id', IdPipe) id: string): Promise<PositionSummary[]> {
     return this.jobs.positionsOf(id);

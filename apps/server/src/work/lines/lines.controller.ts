@@ -7,6 +7,7 @@ import { CatalogueService } from '../../firm/catalogue/catalogue.service.js';
 import { CompanyService } from '../../firm/company/company.service.js';
 import type { Sent } from '../../ground/requests/sent.js';
 import { IdPipe } from '../../ground/errors/id.pipe.js';
+import { OnReplica } from '../../ground/replicas/on-replica.js';
 import { JobHouseRules } from '../jobs/job-house-rules.service.js';
 import { LinesService } from './lines.service.js';
 import { scheduleCsv } from './schedule-csv.js';
@@ -39,6 +40,7 @@ export class LinesController {
 
   @ApiOperation({ summary: 'Its schedule as CSV.' })
   @May('look')
+  @OnReplica()
   @Get(':id/schedule.csv')
   async schedule(
     @Param('id', IdPipe) id: string,

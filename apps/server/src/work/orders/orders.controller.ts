@@ -20,6 +20,7 @@ import { type JsonText, SendsJson, type Sent } from '../../ground/requests/sent.
 import { ownBytes } from '../../ground/threads/own-bytes.js';
 import { IdPipe } from '../../ground/errors/id.pipe.js';
 import { type Budget, WorkThreads } from '../../ground/threads/work-threads.service.js';
+import { OnReplica } from '../../ground/replicas/on-replica.js';
 import type { OrderFileTask } from './order-files.js';
 import { OrderProgress } from './order-progress.service.js';
 import { OrdersService } from './orders.service.js';
@@ -94,6 +95,7 @@ export class OrdersController {
 
   @ApiOperation({ summary: 'The order sheet as a spreadsheet.' })
   @May('look')
+  @OnReplica()
   @Get('sheet.xlsx')
   xlsx(
     @Param('id', IdPipe) jobId: string,
@@ -104,6 +106,7 @@ export class OrdersController {
 
   @ApiOperation({ summary: 'The order sheet as CSV.' })
   @May('look')
+  @OnReplica()
   @Get('sheet.csv')
   csv(@Param('id', IdPipe) jobId: string, @Res() response: Response): Promise<Sent<'text/csv'>> {
     return this.send(jobId, 'csv', response);
@@ -111,6 +114,7 @@ export class OrdersController {
 
   @ApiOperation({ summary: 'The order sheet to print: a page for each supplier.' })
   @May('look')
+  @OnReplica()
   @Get('sheet.pdf')
   pdf(@Param('id', IdPipe) jobId: string, @Res() response: Response): Promise<Sent<'application/pdf'>> {
     return this.send(jobId, 'pdf', response);

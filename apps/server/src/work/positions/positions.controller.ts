@@ -15,6 +15,7 @@ import { May } from '../../ground/access/may.js';
 import { EntriesService } from '../entries/entries.service.js';
 import { IdPipe } from '../../ground/errors/id.pipe.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
+import { OnReplica } from '../../ground/replicas/on-replica.js';
 import { PositionsService } from './positions.service.js';
 
 @Controller('api/jobs/:id/picks')
@@ -82,6 +83,7 @@ export class PositionsController {
 
   @ApiOperation({ summary: 'Changes and entries of a position.' })
   @May('look')
+  @OnReplica()
   @Get(':id/history')
   async history(@Param('id', IdPipe) id: string): Promise<HistoryView<PositionChangeView>> {
     await this.positions.require(id);

@@ -9,6 +9,7 @@ import { Body, Controller, Get, Param, Post, Put } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import { May } from '../../ground/access/may.js';
 import { IdPipe } from '../../ground/errors/id.pipe.js';
+import { OnReplica } from '../../ground/replicas/on-replica.js';
 import { JobsService } from '../jobs/jobs.service.js';
 import { LinesService } from '../lines/lines.service.js';
 import { WalksService } from './walks.service.js';
@@ -39,6 +40,7 @@ export class WalksController {
     summary: 'A whole job with walks and positions: what a device stores to work without a network.',
   })
   @May('look')
+  @OnReplica()
   @Get('jobs/:id/walk')
   async job(@Param('id', IdPipe) id: string): Promise<JobWalkView> {
     const { name, houseRules, lines } = await this.jobs.get(id);
