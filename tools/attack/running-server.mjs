@@ -1,9 +1,9 @@
 import { randomBytes } from 'node:crypto';
 import { fork } from 'node:child_process';
 import { rmSync } from 'node:fs';
-import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { freePort } from '../setup/free-port.mjs';
 import { ROOT } from '../setup/installation.mjs';
 import { startCluster } from '../setup/postgres.mjs';
 
@@ -15,6 +15,8 @@ export class RunningServer {
     this.base = base;
     this.port = port;
     this.address = `http://127.0.0.1:${port}`;
+    /** What it is told besides. @type {NodeJS.ProcessEnv} */
+    this.env = {};
   }
 
   /** @returns {Promise<RunningServer>} */
@@ -36,6 +38,7 @@ export class RunningServer {
         DATABASE_URL: this.cluster.url,
         PORT: String(this.port),
         NODE_ENV: 'production',
+        ...this.env,
       },
       silent: true,
     });
@@ -59,15 +62,4 @@ export class RunningServer {
     await this.cluster.stop();
     rmSync(this.base, { recursive: true, force: true });
   }
-}
-
-/** @returns {Promise<number>} */
-function freePort() {
-  return new Promise((resolve) => {
-    const probe = createServer();
-    probe.listen(0, '127.0.0.1', () => {
-      const address = probe.address();
-      probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
-    });
-  });
 }

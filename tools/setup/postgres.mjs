@@ -9,9 +9,9 @@ import {
   statfsSync,
   writeFileSync,
 } from 'node:fs';
-import { createServer } from 'node:net';
 import { dirname, join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
+import { freePort } from './free-port.mjs';
 import { installDebianPackages } from './debian-package.mjs';
 import { PlainFailure } from './plain-failure.mjs';
 import { run, tail } from './run.mjs';
@@ -208,22 +208,11 @@ export async function startServer(bin, base, data, servers) {
   throw new PlainFailure(`PostgreSQL did not start on ${data}: ${said}`);
 }
 
-/** @returns {Promise<number>} */
-function freePort() {
-  return new Promise((resolve, reject) => {
-    const probe = createServer();
-    probe.on('error', reject);
-    probe.listen(0, '127.0.0.1', () => {
-      const address = probe.address();
-      probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
-    });
-  });
-}
-
 /** Runs a program as whoever PostgreSQL runs as. @param {string} program @param {readonly string[]} args */
-export function asPostgres(program, args) {
+export const asPostgres = (program, args) => run(...postgresCommand(program, args), { cwd: '/' });
+
+/** The command that runs a program as whoever PostgreSQL runs as. @param {string} program @param {readonly string[]} args @returns {[string, string[]]} */
+export function postgresCommand(program, args) {
   const prefix = ['--reuid=postgres', '--regid=postgres', '--init-groups', '--reset-env'];
-  return AS_ROOT
-    ? run('setpriv', [...prefix, program, ...args], { cwd: '/' })
-    : run(program, args, { cwd: '/' });
+  return AS_ROOT ? ['setpriv', [...prefix, program, ...args]] : [program, [...args]];
 }
