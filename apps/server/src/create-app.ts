@@ -26,7 +26,7 @@ import { serveWeb } from './ground/web/serve-web.js';
 
 /** The application, with its tables up to date, ready to listen. */
 export async function createApp(settings: Settings): Promise<NestExpressApplication> {
-  await migrate(settings.databaseUrl);
+  await migrate(settings.directDatabaseUrl);
   const app = await NestFactory.create<NestExpressApplication>(AppModule.on(settings), {
     bodyParser: false,
     logger: new ConsoleLogger({ json: true, logLevels: ['error', 'warn'] }),

@@ -87,6 +87,9 @@ export async function migrate(databaseUrl: string): Promise<void> {
   try {
     // One transaction, which the migrations' own queries join: a version's tables are there whole or not at all.
     await inTransaction(sequelize, async () => {
+      // However long it takes, whatever limits the role has.
+      for (const limit of ['statement_timeout', 'lock_timeout', 'idle_in_transaction_session_timeout'])
+        await sequelize.query(`SET LOCAL ${limit} = 0`);
       await sequelize.query('SELECT pg_advisory_xact_lock(:lock)', { replacements: { lock: LOCK } });
       // Asked of the table itself: the migrations that umzug lists are those that this version knows.
       const done = await storageIn(sequelize).executed();
