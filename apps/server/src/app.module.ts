@@ -26,6 +26,7 @@ import { PeopleModule } from './firm/people/people.module.js';
 import { PhotosModule } from './work/photos/photos.module.js';
 import { PriceDeskModule } from './stand-ins/price-desk/price-desk.module.js';
 import { PositionsModule } from './work/positions/positions.module.js';
+import { SearchModule } from './work/search/search.module.js';
 import { SessionsModule } from './ground/sessions/sessions.module.js';
 import { replicaAddresses } from './ground/replicas/replica-addresses.js';
 import { ReplicasModule } from './ground/replicas/replicas.module.js';
@@ -82,6 +83,7 @@ export class AppModule {
         StationsModule,
         DueModule,
         RoundsModule,
+        SearchModule,
         DrillsModule,
         DevicesModule.on(settings),
         StandInsModule,

@@ -18,6 +18,7 @@ export * from './position.js';
 export * from './live.js';
 export * from './photo.js';
 export * from './round.js';
+export * from './search.js';
 export * from './archive.js';
 export * from './house-rules.js';
 export * from './turn-counter.js';

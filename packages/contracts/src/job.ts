@@ -54,6 +54,12 @@ export interface JobListing {
   archivedAt: string | null;
 }
 
+/** A job by its name: enough to choose it. */
+export interface JobName {
+  id: string;
+  name: string;
+}
+
 export interface JobView {
   id: string;
   /** Goes up with every change of its house rules: send it back with the next one. */

@@ -1,13 +1,13 @@
 import { Button } from '@mui/material';
 import { Link } from 'react-router';
 import { Notice } from '../kit/Notice';
-import { useJobsQuery } from '../store/api';
+import { useJobNamesQuery } from '../store/api';
 import { useWords } from '../words';
 
 /** An address without a screen: what may be wrong with it, and where people mostly want to go. */
 export function NotFound() {
   const words = useWords();
-  const { data: jobs } = useJobsQuery();
+  const { data: jobs } = useJobNamesQuery();
   return (
     <Notice
       title={words('notFound.title')}

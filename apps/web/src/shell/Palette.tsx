@@ -1,6 +1,9 @@
 import { Autocomplete, Dialog, DialogContent, TextField, createFilterOptions } from '@mui/material';
+import { useState } from 'react';
+import { useParams } from 'react-router';
 import { useWords } from '../words';
 import styles from './Palette.module.css';
+import { useFoundElsewhere } from './useFoundElsewhere';
 import { type Place, usePlaces } from './usePlaces';
 
 /** So many are shown: one more letter finds the rest. */
@@ -13,7 +16,10 @@ const bySaid = createFilterOptions<Place>({
 /** Everything there is to go to or to do, found by a few letters. */
 export function Palette({ close, showKeys }: { close: () => void; showKeys: () => void }) {
   const words = useWords();
+  const [typed, setTyped] = useState('');
+  const { jobId } = useParams();
   const places = usePlaces(showKeys);
+  const elsewhere = useFoundElsewhere(typed, jobId);
   return (
     <Dialog
       open
@@ -29,8 +35,9 @@ export function Palette({ close, showKeys }: { close: () => void; showKeys: () =
           autoHighlight
           disableClearable
           forcePopupIcon={false}
-          options={places}
+          options={[...places, ...elsewhere]}
           filterOptions={bySaid}
+          onInputChange={(_event, text) => setTyped(text)}
           getOptionLabel={({ name }) => name}
           getOptionKey={({ id }) => id}
           noOptionsText={words('palette.nothing')}

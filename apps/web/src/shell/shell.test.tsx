@@ -56,14 +56,20 @@ const WALKED = {
 };
 
 function answers({ path }: Asked): { body: unknown } | undefined {
-  if (path === '/api/jobs') return { body: [JOB] };
+  if (path === '/api/jobs/names') return { body: [JOB] };
   if (path === '/api/jobs/job') return { body: JOB };
   if (path === '/api/jobs/job/positions') return { body: POSITIONS };
   if (path === '/api/jobs/job/walk') return { body: { ...JOB, lines: [WALKED] } };
   if (path === '/api/catalogue') return { body: [BALL] };
   if (path === '/api/changes/mine') return { body: [] };
+  if (path.startsWith('/api/search')) return { body: FOUND };
   return { body: null };
 }
+const ELSEWHERE = { jobId: 'mill', job: 'Old mill', lineId: 'hot', line: 'Hot water' };
+const FOUND = [
+  { ...ELSEWHERE, position: { tag: 'HW-7', remarks: 'laundry', dn: 20 } },
+  { ...ELSEWHERE, jobId: 'job', position: { tag: 'HW-701', remarks: '', dn: 20 } },
+];
 const Here = () => <output>{useLocation().pathname}</output>;
 
 function open(may?: readonly ('look' | 'bring-lines')[]) {
@@ -108,6 +114,20 @@ describe('the list of everything', () => {
     await userEvent.type(await screen.findByRole('combobox'), typed);
     await userEvent.click(await screen.findByRole('option', { name: option }));
     await waitFor(() => expect(screen.getByText(address)).toBeInTheDocument());
+  });
+
+  it('finds a valve of another job, and leaves those of the open one to its own list', async () => {
+    const { asked } = open();
+    await screen.findByRole('link', { name: 'Tarn Quay' });
+    key('k', { ctrlKey: true });
+    await userEvent.type(await screen.findByRole('combobox'), 'HW-7');
+    const option = await screen.findByRole('option', {
+      name: 'HW-7 · ¾ in · laundry · Old mill, Hot water Other jobs',
+    });
+    expect(screen.getAllByRole('option')).toHaveLength(1);
+    expect(asked.filter(({ path }) => path.startsWith('/api/search'))).toHaveLength(1);
+    await userEvent.click(option);
+    await waitFor(() => expect(screen.getByText('/jobs/mill/lines/hot/line-up/HW-7')).toBeInTheDocument());
   });
 
   it('leads to the emergency page by what happens', async () => {

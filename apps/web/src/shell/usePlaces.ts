@@ -16,7 +16,7 @@ import { useNavigate, useParams } from 'react-router';
 import { shortName } from '../kit/position-name';
 import { useFigures } from '../kit/useFigures';
 import { useUndoLast } from './own-changes/useUndoLast';
-import { useCatalogueQuery, useJobPositionsQuery, useJobQuery, useJobsQuery } from '../store/api';
+import { useCatalogueQuery, useJobPositionsQuery, useJobQuery, useJobNamesQuery } from '../store/api';
 import { useJobWalkQuery } from '../store/walk-api';
 import { handleMoved } from '../store/handle-slice';
 import { useMay, useSignOutMutation } from '../store/people-api';
@@ -44,7 +44,7 @@ export function usePlaces(showKeys: () => void): Place[] {
   const skip = jobId === undefined;
   const { data: positions } = useJobPositionsQuery(jobId ?? '', { skip });
   const { data: job } = useJobQuery(jobId ?? '', { skip });
-  const { data: jobs } = useJobsQuery();
+  const { data: jobs } = useJobNamesQuery();
   const { data: models } = useCatalogueQuery();
   const overdue = useOverdue(jobId);
   const { data: walks } = useJobWalkQuery(jobId ?? '', { skip });

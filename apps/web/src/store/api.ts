@@ -3,6 +3,7 @@ import type {
   ChangeHookUpRequest,
   CompanyView,
   ErrorBody,
+  JobName,
   JobView,
   LineView,
   ModelView,
@@ -147,8 +148,8 @@ export const api = createApi({
       query: () => 'catalogue',
       providesTags: ['Session', { type: 'Catalogue', id: ALL }],
     }),
-    jobs: build.query<JobView[], void>({
-      query: () => 'jobs',
+    jobNames: build.query<JobName[], void>({
+      query: () => 'jobs/names',
       providesTags: [{ type: 'Jobs', id: ALL }, 'Session'],
     }),
     job: build.query<JobView, string>({
@@ -233,7 +234,7 @@ export const {
   useSessionQuery,
   useCompanyQuery,
   useCatalogueQuery,
-  useJobsQuery,
+  useJobNamesQuery,
   useJobQuery,
   useJobPositionsQuery,
   useLineQuery,

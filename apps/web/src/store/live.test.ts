@@ -99,7 +99,7 @@ describe('an open page', () => {
     live = listen(store.dispatch, store.getState, 'ada', 41);
     newest().tell('open');
     void store.dispatch(api.endpoints.job.initiate('quay'));
-    void store.dispatch(api.endpoints.jobs.initiate());
+    void store.dispatch(api.endpoints.jobNames.initiate());
     await passing(10);
     asked.mockClear();
   });
@@ -115,13 +115,13 @@ describe('an open page', () => {
     newest().tell('change', told('pick', { jobId: 'quay' }), '43');
     newest().tell('change', told('device'), '44');
     await passing(100);
-    expect(paths().sort()).toEqual(['/api/jobs', '/api/jobs/quay']);
+    expect(paths().sort()).toEqual(['/api/jobs/names', '/api/jobs/quay']);
     newest().tell('change', told('duty', { jobId: 'mill' }), '45');
     await passing(100);
     expect(paths()).toHaveLength(2);
     // A list of everything rests a little in between.
     await passing(2000);
-    expect(paths().slice(2)).toEqual(['/api/jobs']);
+    expect(paths().slice(2)).toEqual(['/api/jobs/names']);
   });
 
   it('holds no stream while it is hidden, and goes on from the last number', async () => {

@@ -95,6 +95,8 @@ const ENDPOINTS: Readonly<Record<string, readonly Role[] | 'anyone' | 'signed-in
   'GET /api/jobs': ALL,
   'GET /api/jobs/:id': ALL,
   'GET /api/jobs/listings': ALL,
+  'GET /api/jobs/names': ALL,
+  'GET /api/search': ALL,
   'GET /api/jobs/:id/board': ALL,
   'GET /api/jobs/:id/outlook': ALL,
   'PUT /api/jobs/:id/archived': DECIDE,

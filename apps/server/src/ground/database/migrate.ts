@@ -23,6 +23,7 @@ import * as live from './migrations/0020-live.js';
 import * as secondFactor from './migrations/0021-second-factor.js';
 import * as queue from './migrations/0022-queue.js';
 import * as walksOfAJob from './migrations/0023-walks-of-a-job.js';
+import * as search from './migrations/0024-search.js';
 import * as ownGates from './migrations/0017-own-gates.js';
 import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
@@ -56,6 +57,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0021-second-factor': secondFactor,
   '0022-queue': queue,
   '0023-walks-of-a-job': walksOfAJob,
+  '0024-search': search,
 };
 
 /** Any number, the same for every server: only one migrates at a time. */

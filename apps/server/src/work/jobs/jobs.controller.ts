@@ -3,6 +3,7 @@ import {
   CreateJobRequest,
   HouseRulesRequest,
   type JobListing,
+  type JobName,
   type JobView,
   type PositionSummary,
 } from '@grevik/contracts';
@@ -22,6 +23,13 @@ export class JobsController {
   @Get()
   list(): Promise<JobView[]> {
     return this.jobs.list();
+  }
+
+  @ApiOperation({ summary: 'The names of all jobs, to choose one.' })
+  @May('look')
+  @Get('names')
+  names(): Promise<JobName[]> {
+    return this.jobs.names();
   }
 
   @ApiOperation({ summary: 'The list of jobs: progress, what is urgent, when it was changed last.' })

@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { JobListing, JobView, PositionSummary } from '@grevik/contracts';
+import type { JobListing, JobName, JobView, PositionSummary } from '@grevik/contracts';
 import type { HouseRuleSettings } from '@grevik/core';
 import { ConflictException, Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
@@ -64,6 +64,12 @@ export class JobsService {
     });
     const progress = await this.progressByLine();
     return jobs.map((job) => viewOf(job, progress));
+  }
+
+  /** Every job by its name. */
+  async names(): Promise<JobName[]> {
+    const jobs = await this.jobs.findAll({ attributes: ['id', 'name'], order: [['name', 'ASC']] });
+    return jobs.map(({ id, name }) => ({ id, name }));
   }
 
   /** Every job as the list of jobs shows it, those that were changed last first. */

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
 import { dateWords } from '../../kit/when';
-import { useJobsQuery } from '../../store/api';
+import { useJobNamesQuery } from '../../store/api';
 import { useMay } from '../../store/people-api';
 import { useWords } from '../../words';
 import styles from './Drills.module.css';
@@ -59,7 +59,7 @@ const dateOr = (date: string | undefined, none: string): string =>
 function Start({ isNew }: { isNew: boolean }) {
   const words = useWords();
   const navigate = useNavigate();
-  const { data: jobs = [] } = useJobsQuery();
+  const { data: jobs = [] } = useJobNamesQuery();
   const [trade, setTrade] = useState<DrillTrade | 'any'>('any');
   const [jobId, setJobId] = useState('');
   const begin = (isFirst: boolean): void =>

@@ -147,7 +147,7 @@ describe('the page of drills', () => {
     asked = serve(({ path }) => {
       if (path === '/api/drills/record') return { body: record };
       if (path === '/api/company') return { body: { name: 'Tarnside', currency: 'USD', houseRules: {} } };
-      if (path === '/api/jobs') return { body: [{ id: 'job', name: 'Quay', lines: [] }] };
+      if (path === '/api/jobs/names') return { body: [{ id: 'job', name: 'Quay', lines: [] }] };
       if (path === '/api/drills/sent') return { body: [] };
       if (path === '/api/drills/people')
         return {

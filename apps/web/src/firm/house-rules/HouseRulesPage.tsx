@@ -4,7 +4,7 @@ import { useSnackbar } from 'notistack';
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
-import { useCompanyQuery, useJobsQuery } from '../../store/api';
+import { useCompanyQuery, useJobNamesQuery, useJobQuery } from '../../store/api';
 import { failureText } from '../../store/failure';
 import { useMay } from '../../store/people-api';
 import { useTakeJobOptionsMutation, useTakeOptionsMutation } from '../../store/walk-api';
@@ -21,21 +21,23 @@ const FOLLOWS = 'company';
 /** Where good people differ: every option in a sentence, the one the company takes, the one a job takes for itself, and what another would change. */
 export function HouseRulesPage() {
   const company = useCompanyQuery();
-  const jobs = useJobsQuery();
+  const jobs = useJobNamesQuery();
   const [query, setQuery] = useSearchParams();
   const [takeOptions, taking] = useTakeOptionsMutation();
   const [takeJobOptions, takingForJob] = useTakeJobOptionsMutation();
   const mayTake = useMay('house-rules');
   const { enqueueSnackbar } = useSnackbar();
   const words = useWords();
-  const job = jobs.data?.find(({ id }) => id === query.get('job'));
+  const chosen = jobs.data?.find(({ id }) => id === query.get('job'));
+  const ofJob = useJobQuery(chosen?.id ?? '', { skip: chosen === undefined });
+  const job = chosen && ofJob.data;
   const settings = useMemo(
     () => (company.data ? rulesOnJob(company.data, job) : houseRuleSettings()),
     [company.data, job],
   );
-  const failed = [company, jobs].find(({ isError }) => isError);
+  const failed = [company, jobs, ofJob].find(({ isError }) => isError);
   if (failed) return <Failure error={failed.error} retry={() => void failed.refetch()} />;
-  if (!company.data || !jobs.data) return <Loading what={words('houseRules.title')} />;
+  if (!company.data || !jobs.data || (chosen && !job)) return <Loading what={words('houseRules.title')} />;
   const { data: whole } = company;
   const { houseRules: ofCompany, version: ofCompanyVersion } = whole;
   const own = job ? job.houseRules : ofCompany;

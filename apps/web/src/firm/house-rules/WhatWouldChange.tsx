@@ -1,4 +1,4 @@
-import type { JobView } from '@grevik/contracts';
+import type { JobName } from '@grevik/contracts';
 import {
   HOUSE_RULES,
   type HouseRule,
@@ -16,7 +16,7 @@ import { countChanges } from './count-changes';
 import styles from './HouseRulesPage.module.css';
 
 interface WhatWouldChangeProps {
-  job: JobView;
+  job: JobName;
   rule: HouseRule;
   settings: HouseRuleSettings;
 }

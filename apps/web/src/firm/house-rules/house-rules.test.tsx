@@ -10,7 +10,8 @@ const job = { id: 'job', version: 4, name: 'Quay', lines: [], houseRules: { 'old
 const throttling = { ...POSITION, duty: { ...POSITION.duty, function: 'throttle' } };
 
 const answers = ({ path }: Asked): { body: unknown } => {
-  if (path === '/api/jobs') return { body: [job] };
+  if (path === '/api/jobs/names') return { body: [job] };
+  if (path === '/api/jobs/job') return { body: job };
   if (path === '/api/jobs/job/walk')
     return { body: { ...job, lines: [{ ...LINE, positions: [throttling] }] } };
   if (path === '/api/catalogue') return { body: [BALL, GATE] };

@@ -1,5 +1,5 @@
 import { useSnackbar } from 'notistack';
-import { useJobsQuery } from '../../store/api';
+import { useJobNamesQuery } from '../../store/api';
 import { useDraftIds } from '../../store/draft-ids';
 import { failureText } from '../../store/failure';
 import { useAddOrderLinesMutation } from '../../store/orders-api';
@@ -9,7 +9,7 @@ import type { CounterLine } from './parts-list-line';
 
 /** Puts what was read on a job's order, as it is said back. */
 export function ToJob({ lines }: { lines: readonly CounterLine[] }) {
-  const { data: jobs = [] } = useJobsQuery();
+  const { data: jobs = [] } = useJobNamesQuery();
   const [add, { isLoading }] = useAddOrderLinesMutation();
   const { enqueueSnackbar } = useSnackbar();
   const ids = useDraftIds('counter');

@@ -2,7 +2,7 @@ import { Alert, Button, MenuItem, TextField } from '@mui/material';
 import dayjs from 'dayjs';
 import { type FormEvent, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useJobsQuery } from '../../store/api';
+import { useJobNamesQuery } from '../../store/api';
 import { useDraftIds } from '../../store/draft-ids';
 import { failureText } from '../../store/failure';
 import { usePeopleQuery } from '../../store/people-api';
@@ -17,7 +17,7 @@ const HOURS = 6;
 export function NewRound({ jobId, until }: { jobId: string | undefined; until: string }) {
   const words = useWords();
   const navigate = useNavigate();
-  const { data: jobs = [] } = useJobsQuery();
+  const { data: jobs = [] } = useJobNamesQuery();
   const { data: people = [] } = usePeopleQuery();
   const [add, { isLoading }] = useAddRoundMutation();
   const [trouble, setTrouble] = useState<string>();

@@ -109,7 +109,7 @@ const ANSWERS: Readonly<Record<string, unknown>> = {
   '/api/rounds/r1': ROUND,
   '/api/intervals': [],
   '/api/calendar': { hasAddress: false },
-  '/api/jobs': [{ id: 'job', name: 'Quay' }],
+  '/api/jobs/names': [{ id: 'job', name: 'Quay' }],
   '/api/people': [{ id: 'me', name: 'Joss', role: 'technician' }],
   '/api/company': { name: 'Tarnside' },
 };

@@ -228,6 +228,7 @@ export const around = {
     calculations: 'Calculations',
     lines: 'Lines',
     jobs: 'Jobs',
+    elsewhere: 'Other jobs',
     screens: 'Screens',
     actions: 'Actions',
     find: 'Find',
