@@ -27,6 +27,7 @@ import {
   walkItemFields,
   lineFactsInput,
 } from '@grevik/core';
+import { MaxLength, MinLength } from 'class-validator';
 import { archivedStartUpInput } from './archived-start-up.js';
 import { moment } from './moment.js';
 import { PHOTO_SHOWS, PHOTO_TYPES } from './photo.js';
@@ -156,6 +157,13 @@ export type ArchivedQuotation = RecordOf<typeof quotationFields>;
 export type ArchivedLine = RecordOf<typeof lineFields>;
 export type ArchivedPosition = RecordOf<typeof positionFields>;
 export type ArchivedItem = RecordOf<typeof itemFields>;
+
+/** What the file is called that a job is imported from. */
+export class ImportQuery {
+  @MinLength(1)
+  @MaxLength(200)
+  name!: string;
+}
 
 export interface ArchiveTaken {
   jobId: string;

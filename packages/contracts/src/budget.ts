@@ -13,11 +13,20 @@ import { IsIn, IsObject, IsOptional, IsUUID } from 'class-validator';
 import { Described } from './described.js';
 import { VersionedRequest } from './position.js';
 
+export const BUDGET_FILES = ['xlsx', 'pdf'] as const;
+export type BudgetFile = (typeof BUDGET_FILES)[number];
+
 /** Of one job, or of the company. */
 export class BudgetQuery {
   @IsOptional()
   @IsUUID()
   jobId?: string;
+}
+
+/** A budget as a file. */
+export class BudgetFileRequest extends BudgetQuery {
+  @IsIn(BUDGET_FILES)
+  format!: BudgetFile;
 }
 
 /** Changes what a budget rests on, and what was moved by hand. */
@@ -84,6 +93,3 @@ export interface LifeBasisView {
   /** Null where no valve is known to be in service. */
   valve: ServedValveView | null;
 }
-
-export const BUDGET_FILES = ['xlsx', 'pdf'] as const;
-export type BudgetFile = (typeof BUDGET_FILES)[number];

@@ -1,5 +1,5 @@
 /** Work that goes on by itself, in the queue. */
-export const TASK_KINDS = ['quote', 'judge-jobs'] as const;
+export const TASK_KINDS = ['quote', 'judge-jobs', 'budget-file', 'job-file', 'job-import'] as const;
 export type TaskKind = (typeof TASK_KINDS)[number];
 
 export const TASK_STATES = ['waiting', 'running', 'done', 'failed', 'cancelled'] as const;
@@ -22,4 +22,22 @@ export interface TaskView {
   by: string | null;
   addedAt: string;
   endedAt: string | null;
+}
+
+/** What came of a task. */
+export interface TaskResult {
+  /** A job that was imported. */
+  imported?: { jobId: string; name: string; positions: number };
+}
+
+/** A task that somebody waits for. */
+export interface OwnTaskView extends TaskView {
+  result: TaskResult | null;
+  /** The file that it made, for a day. */
+  file: { name: string; bytes: number } | null;
+}
+
+/** A task that was added. */
+export interface TaskAdded {
+  taskId: string;
 }

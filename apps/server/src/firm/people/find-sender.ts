@@ -28,8 +28,11 @@ export function findSender(store: SessionStore, sessions: SessionsService): Requ
 /** Opens the sender's company around the rest of the request: after its body, whose arrival runs outside of any. */
 export const openCompany: RequestHandler = (request, _response, next) => {
   const acting = actingIn(request);
+  if (!acting) return next();
   const tab = request.get('x-grevik-tab');
-  if (acting)
-    inCompany(acting.companyId, next, acting.personId, tab !== undefined && TAB.test(tab) ? tab : undefined);
-  else next();
+  inCompany(acting.companyId, next, {
+    personId: acting.personId,
+    tab: tab !== undefined && TAB.test(tab) ? tab : undefined,
+    requestId: String(request.id),
+  });
 };

@@ -86,7 +86,7 @@ export class PasswordLinks {
           return this.signIn.keepPassword(found, passwordHash);
         });
       },
-      personId,
+      { personId },
     );
     await this.sessions.closeAll(personId);
     await this.attempts.forget('account', person.email);

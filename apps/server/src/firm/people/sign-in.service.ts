@@ -175,7 +175,7 @@ export class SignInService {
             before: null,
             after: role,
           }),
-        person.id,
+        { personId: person.id },
       );
       return person;
     } catch (error) {

@@ -1,19 +1,14 @@
 import { Op, type WhereOptions } from 'sequelize';
 import type { Model, ModelStatic, Sequelize } from 'sequelize';
-import { currentPerson, currentScope, runInScope } from './work-context.js';
+import { type AskedBy, currentPerson, currentScope, runInScope } from './work-context.js';
 
 /**
  * Runs work for one company: every query in it sees and writes only that company's rows.
  *
- * @param personId who does it
- * @param tab the page they do it from, which need not be told of it
+ * @param by who does it; nobody unless given
  */
-export function inCompany<T>(companyId: string, work: () => T, personId?: string, tab?: string): T {
-  return runInScope(
-    { companyId, ...(personId !== undefined && { personId }), ...(tab !== undefined && { tab }) },
-    work,
-  );
-}
+export const inCompany = <T>(companyId: string, work: () => T, by: AskedBy = {}): T =>
+  runInScope({ companyId, ...by }, work);
 
 /** Runs work that does not know its company yet: signing in by e-mail, joining by a link. It may read, and write nothing. */
 export function acrossCompanies<T>(work: () => T): T {

@@ -24,6 +24,7 @@ import * as secondFactor from './migrations/0021-second-factor.js';
 import * as queue from './migrations/0022-queue.js';
 import * as walksOfAJob from './migrations/0023-walks-of-a-job.js';
 import * as search from './migrations/0024-search.js';
+import * as taskFiles from './migrations/0025-task-files.js';
 import * as ownGates from './migrations/0017-own-gates.js';
 import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
@@ -58,6 +59,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0022-queue': queue,
   '0023-walks-of-a-job': walksOfAJob,
   '0024-search': search,
+  '0025-task-files': taskFiles,
 };
 
 /** Any number, the same for every server: only one migrates at a time. */

@@ -1,8 +1,17 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
 import { Sequelize, type Transaction } from 'sequelize';
 
+/** Who asked for the current work, from where. */
+export interface AskedBy {
+  personId?: string | undefined;
+  /** The page, which need not be told of what it did itself. */
+  tab?: string | undefined;
+  /** The request, as the log names it. */
+  requestId?: string | undefined;
+}
+
 /** For whom the current work is done: a company, and the person of it who does it; or all companies, to find somebody by their e-mail. */
-export type Scope = { companyId: string; personId?: string; tab?: string } | 'across';
+export type Scope = ({ companyId: string } & AskedBy) | 'across';
 
 interface WorkContext {
   scope?: Scope;
@@ -14,17 +23,20 @@ const contexts = new AsyncLocalStorage<WorkContext>();
 /** The scope of the current work; undefined outside of any. */
 export const currentScope = (): Scope | undefined => contexts.getStore()?.scope;
 
-/** Who does the current work; undefined where nobody is signed in. */
-export function currentPerson(): string | undefined {
+/** Who asked for the current work: nobody where nobody is signed in. */
+function askedBy(): AskedBy {
   const scope = currentScope();
-  return scope === undefined || scope === 'across' ? undefined : scope.personId;
+  return scope === undefined || scope === 'across' ? {} : scope;
 }
 
+/** Who does the current work; undefined where nobody is signed in. */
+export const currentPerson = (): string | undefined => askedBy().personId;
+
 /** The page that the current work was asked from; undefined where none said so. */
-export function currentTab(): string | undefined {
-  const scope = currentScope();
-  return scope === undefined || scope === 'across' ? undefined : scope.tab;
-}
+export const currentTab = (): string | undefined => askedBy().tab;
+
+/** The request that the current work follows from; undefined where it follows from none. */
+export const currentRequest = (): string | undefined => askedBy().requestId;
 
 /** Runs work for a scope; a transaction that is open stays open in it. */
 export const runInScope = <T>(scope: Scope, work: () => T): T =>

@@ -84,7 +84,8 @@ export class LiveStreams implements BeforeApplicationShutdown {
       const stream: Stream = { ...asked, out, at: null, last: asked.after };
       this.streams.get(tab)?.out.complete();
       this.streams.set(tab, stream);
-      const inItsCompany = <T>(work: () => T): T => inCompany(acting.companyId, work, acting.personId);
+      const inItsCompany = <T>(work: () => T): T =>
+        inCompany(acting.companyId, work, { personId: acting.personId });
       const failed = (): void => out.complete();
       send(stream, { type: 'begin', data: '', retry: RETRY_MS });
       void inItsCompany(() => this.sendMissed(stream)).catch(failed);

@@ -1,5 +1,7 @@
-import { TASK_KINDS, type TaskKind } from '@grevik/contracts';
+import { TASK_KINDS, type TaskKind, type TaskResult } from '@grevik/contracts';
+import { InvalidInput } from '@grevik/core';
 import {
+  HttpException,
   Injectable,
   Logger,
   type BeforeApplicationShutdown,
@@ -10,8 +12,16 @@ import PgBoss from 'pg-boss';
 import { Op, QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { currentCompanyId, inCompany } from '../database/company-scope.js';
-import { currentPerson, currentTransaction, inTransaction } from '../database/work-context.js';
+import {
+  type AskedBy,
+  currentPerson,
+  currentRequest,
+  currentTransaction,
+  inTransaction,
+} from '../database/work-context.js';
+import { Refusal } from '../errors/refusal.js';
 import { LiveNotices } from '../live/live-notices.service.js';
+import { TaskFile, type NamedFile } from './task-file.model.js';
 import { Task } from './task.model.js';
 
 /**
@@ -21,9 +31,14 @@ import { Task } from './task.model.js';
 const QUEUES: Readonly<Record<TaskKind, { atOnce: number; mostS: number }>> = {
   quote: { atOnce: 2, mostS: 60 },
   'judge-jobs': { atOnce: 1, mostS: 900 },
+  'budget-file': { atOnce: 1, mostS: 300 },
+  'job-file': { atOnce: 1, mostS: 300 },
+  'job-import': { atOnce: 1, mostS: 600 },
 };
 /** What has ended is shown so long, ms. */
 const KEPT_MS = 30 * 24 * 3600 * 1000;
+/** What a task was given or made is kept so long after it ended, ms. */
+const FILES_KEPT_MS = 24 * 3600 * 1000;
 /** So often lost tasks are looked for, s. */
 const LOOK_EVERY_S = 20;
 const RETRIES = 3;
@@ -35,12 +50,20 @@ const CONNECTIONS = 3;
 /** What a task works with. */
 export interface TaskRun<Given> {
   given: Given;
+  /** The file that came with it. */
+  file(): Promise<TaskFile>;
   /** Whether nobody begins it again where it fails now. */
   isLastTry: boolean;
   /** Says how far it is. Throws where it was cancelled meanwhile. */
   progress(done: number, total: number): Promise<void>;
-  /** Does what the task is for, once: where it was done before, or cancelled, nothing is done. */
-  once(effect: () => Promise<void>): Promise<void>;
+  /** Does what the task is for, once: where it was done before, or cancelled, nothing is done. Short: it cannot be cancelled meanwhile. */
+  once(effect: () => Promise<TaskMade | void>): Promise<void>;
+}
+
+/** What a task leaves behind. */
+export interface TaskMade {
+  file?: NamedFile;
+  result?: TaskResult;
 }
 type Work<Given> = (run: TaskRun<Given>) => Promise<void>;
 
@@ -48,6 +71,7 @@ interface Sent {
   companyId: string;
   personId: string | null;
   taskId: string;
+  requestId: string | null;
 }
 
 class Cancelled extends Error {}
@@ -66,6 +90,7 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
     @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(Task) private readonly tasks: typeof Task,
     private readonly notices: LiveNotices,
+    @InjectModel(TaskFile) private readonly files: typeof TaskFile,
   ) {
     this.boss = new PgBoss({
       connectionString: databaseUrl,
@@ -93,11 +118,24 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
     await this.boss.stop({ graceful: true, wait: true, timeout: 10_000 });
   }
 
-  /** Adds a task, in the transaction of what it follows from. */
-  async add(kind: TaskKind, what: string, given: object): Promise<string> {
+  /**
+   * Adds a task, in the transaction of what it follows from.
+   *
+   * @param what  it is about, as people read it
+   * @param given what it needs to be done
+   * @param file  what it works on, where that is large
+   */
+  async add(kind: TaskKind, what: string, given: object, file?: NamedFile): Promise<string> {
     return inTransaction(this.sequelize, async () => {
-      await this.tasks.destroy({ where: { endedAt: { [Op.lt]: new Date(Date.now() - KEPT_MS) } } });
-      const task = await this.tasks.create({ kind, what, given, personId: currentPerson() ?? null });
+      await this.forgetOld();
+      const task = await this.tasks.create({
+        kind,
+        what,
+        given,
+        personId: currentPerson() ?? null,
+        requestId: currentRequest() ?? null,
+      });
+      if (file) await this.files.create({ taskId: task.id, part: 'given', ...file });
       await this.send(task);
       return task.id;
     });
@@ -113,7 +151,12 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
 
   /** Sends a task to the workers: now, once the transaction is through. */
   async send(task: Task): Promise<void> {
-    const data: Sent = { companyId: currentCompanyId(), personId: task.personId, taskId: task.id };
+    const data: Sent = {
+      companyId: currentCompanyId(),
+      personId: task.personId,
+      taskId: task.id,
+      requestId: task.requestId,
+    };
     await this.boss.send(task.kind, data, {
       expireInSeconds: QUEUES[task.kind].mostS,
       retryLimit: RETRIES,
@@ -125,6 +168,13 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
     currentTransaction()?.afterCommit(() => {
       for (const worker of this.workers.get(task.kind) ?? []) this.boss.notifyWorker(worker);
     });
+  }
+
+  private async forgetOld(): Promise<void> {
+    const endedBefore = (keptMs: number) => ({ endedAt: { [Op.lt]: new Date(Date.now() - keptMs) } });
+    await this.tasks.destroy({ where: endedBefore(KEPT_MS) });
+    const old = await this.tasks.findAll({ attributes: ['id'], where: endedBefore(FILES_KEPT_MS) });
+    await this.files.destroy({ where: { taskId: old.map(({ id }) => id) } });
   }
 
   private async begin(): Promise<void> {
@@ -162,7 +212,8 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
   }
 
   private run({ data, retryCount, retryLimit }: PgBoss.JobWithMetadata<Sent>): Promise<void> {
-    const { companyId, personId, taskId } = data;
+    const { companyId, personId, taskId, requestId } = data;
+    const by: AskedBy = { personId: personId ?? undefined, requestId: requestId ?? undefined };
     return inCompany(
       companyId,
       async () => {
@@ -177,12 +228,20 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
         } catch (error) {
           if (error instanceof Cancelled) return;
           const problem = error instanceof Error ? error.message : String(error);
-          if (isLastTry) return this.end(taskId, 'failed', problem);
+          this.logger.warn({
+            message: problem,
+            task: taskId,
+            kind: task.kind,
+            requestId,
+            tries: task.tries + 1,
+          });
+          // What was refused is refused the next time as well.
+          if (isLastTry || isRefusal(error)) return this.end(taskId, 'failed', problem);
           await this.update(taskId, { state: 'waiting', problem });
           throw error;
         }
       },
-      personId ?? undefined,
+      by,
     );
   }
 
@@ -190,6 +249,7 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
     return {
       given,
       isLastTry,
+      file: () => this.files.findOne({ where: { taskId: id, part: 'given' }, rejectOnEmpty: true }),
       progress: async (done, total) => {
         const [still] = await this.tasks.update({ done, total }, { where: { id, state: 'running' } });
         if (still === 0) throw new Cancelled();
@@ -199,7 +259,9 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
         inTransaction(this.sequelize, async () => {
           const task = await this.tasks.findOne({ where: { id, state: 'running' }, lock: true });
           if (!task) throw new Cancelled();
-          await effect();
+          const made = (await effect()) ?? {};
+          if (made.file) await this.files.create({ taskId: id, part: 'made', ...made.file });
+          if (made.result) await task.update({ result: made.result });
           await this.end(id, 'done', null);
         }),
     };
@@ -225,3 +287,7 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
     return { rows };
   }
 }
+
+/** What was asked for cannot be done, however often it is tried. */
+const isRefusal = (error: unknown): boolean =>
+  error instanceof Refusal || error instanceof InvalidInput || error instanceof HttpException;

@@ -1,4 +1,4 @@
-import type { TaskKind, TaskState } from '@grevik/contracts';
+import type { TaskKind, TaskResult, TaskState } from '@grevik/contracts';
 import { Column, DataType, Default, Model, PrimaryKey, Table } from 'sequelize-typescript';
 
 /** Work that goes on by itself: what it is, how far it is, how it ended. */
@@ -40,6 +40,14 @@ export class Task extends Model {
 
   @Column(DataType.TEXT)
   declare problem: string | null;
+
+  /** What came of it, beside a file. */
+  @Column(DataType.JSONB)
+  declare result: TaskResult | null;
+
+  /** The request that it follows from, as the log names it. */
+  @Column(DataType.TEXT)
+  declare requestId: string | null;
 
   @Column(DataType.UUID)
   declare personId: string | null;

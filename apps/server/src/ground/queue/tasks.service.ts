@@ -1,5 +1,5 @@
 import type { TaskView } from '@grevik/contracts';
-import { Injectable, NotFoundException } from '@nestjs/common';
+import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { companyRows } from '../database/company-rows.js';
@@ -7,7 +7,9 @@ import { inTransaction } from '../database/work-context.js';
 import { Refusal } from '../errors/refusal.js';
 import { LiveNotices } from '../live/live-notices.service.js';
 import { Queue } from './queue.service.js';
+import { taskNotFound } from './task-not-found.js';
 import { Task } from './task.model.js';
+import { TASK_COLUMNS, type TaskRow, taskView } from './task-view.js';
 
 const SHOWN = 100;
 
@@ -23,24 +25,22 @@ export class TasksService {
 
   /** The newest first. */
   async list(): Promise<TaskView[]> {
-    const rows = await companyRows<
-      Omit<TaskView, 'addedAt' | 'endedAt'> & { addedAt: Date; endedAt: Date | null }
-    >(
+    const rows = await companyRows<TaskRow>(
       this.sequelize,
-      `SELECT t.id, t.kind, t.what, t.state, t.done, t.total, t.tries, t.problem, p.name AS by, t.added_at AS "addedAt", t.ended_at AS "endedAt"
-       FROM tasks t LEFT JOIN people p ON p.company_id = t.company_id AND p.id = t.person_id
+      `SELECT ${TASK_COLUMNS} FROM tasks t LEFT JOIN people p ON p.company_id = t.company_id AND p.id = t.person_id
        WHERE t.company_id = :companyId ORDER BY t.added_at DESC LIMIT ${SHOWN}`,
     );
-    return rows.map(({ addedAt, endedAt, ...row }) => ({
-      ...row,
-      addedAt: addedAt.toISOString(),
-      endedAt: endedAt?.toISOString() ?? null,
-    }));
+    return rows.map(taskView);
   }
 
-  /** Cancels a task: where it runs it ends at its next step, and has no effect. */
-  cancel(id: string): Promise<void> {
+  /**
+   * Cancels a task: where it runs it ends at its next step, and has no effect.
+   *
+   * @param personId only where it is this person’s
+   */
+  cancel(id: string, personId?: string): Promise<void> {
     return this.change(id, async (task) => {
+      if (personId !== undefined && task.personId !== personId) throw taskNotFound();
       if (task.endedAt) throw hasEnded(task);
       await task.update({ state: 'cancelled', endedAt: new Date() });
       await this.notices.tellTopic('tasks');
@@ -63,7 +63,7 @@ export class TasksService {
   private change(id: string, work: (task: Task) => Promise<void>): Promise<void> {
     return inTransaction(this.sequelize, async () => {
       const task = await this.tasks.findOne({ where: { id }, lock: true });
-      if (!task) throw new NotFoundException('This task was not found. Open the page again.');
+      if (!task) throw taskNotFound();
       await work(task);
     });
   }

@@ -27,7 +27,7 @@ const SIGNED_OUT: readonly (readonly [path: RegExp, rule: BodyRule])[] = [
 /** What people of a company send beyond the usual. Calculations and archives are read in a thread of their own. */
 const SIGNED_IN: readonly (readonly [path: RegExp, rule: BodyRule])[] = [
   [/^\/api\/calc\//, bytes(64 * MB)],
-  [/^\/api\/archive\/jobs\/?$/, bytes(128 * MB)],
+  [/^\/api\/archive\/(?:jobs|imports)\/?$/, bytes(128 * MB)],
   [/^\/api\/archive\//, json(2 * MB, 200_000)],
   [/^\/api\/positions\/[^/]+\/photos\//, bytes(LARGEST_PHOTO)],
   [/^\/api\/jobs\/[^/]+\/orders\/sheet\/preview\/?$/, bytes(LARGEST_SHEET)],

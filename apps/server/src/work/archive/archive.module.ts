@@ -12,6 +12,7 @@ import { PositionsModule } from '../positions/positions.module.js';
 import { StartUpsModule } from '../start-ups/start-ups.module.js';
 import { WalksModule } from '../walks/walks.module.js';
 import { ArchiveController } from './archive.controller.js';
+import { BackgroundArchives } from './background-archives.service.js';
 import { CoordinatesService } from './coordinates.service.js';
 import { ExportJob } from './export-job.js';
 import { ImportJob } from './import-job.js';
@@ -30,6 +31,6 @@ import { ImportJob } from './import-job.js';
     StartUpsModule,
   ],
   controllers: [ArchiveController],
-  providers: [ExportJob, ImportJob, CoordinatesService],
+  providers: [BackgroundArchives, ExportJob, ImportJob, CoordinatesService],
 })
 export class ArchiveModule {}

@@ -1,18 +1,21 @@
 import {
+  BudgetFileRequest,
   BudgetQuery,
   BudgetRequest,
   type BudgetView,
   type Changed,
   type LifeBasisView,
+  type TaskAdded,
   WetsRequest,
 } from '@grevik/contracts';
-import { Body, Controller, Get, Param, Put, Query, Res } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Param, Post, Put, Query, Res } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { May } from '../../ground/access/may.js';
 import { IdPipe } from '../../ground/errors/id.pipe.js';
 import type { Sent } from '../../ground/requests/sent.js';
 import { OnReplica } from '../../ground/replicas/on-replica.js';
+import { BackgroundBudgets } from './background-budgets.service.js';
 import { BudgetService } from './budget.service.js';
 import { WetPlaces } from './wet-places.service.js';
 
@@ -21,6 +24,7 @@ export class BudgetController {
   constructor(
     private readonly budgets: BudgetService,
     private readonly places: WetPlaces,
+    private readonly background: BackgroundBudgets,
   ) {}
 
   @ApiOperation({
@@ -60,6 +64,14 @@ export class BudgetController {
   async print(@Query() { jobId }: BudgetQuery, @Res() response: Response): Promise<Sent<'application/pdf'>> {
     const { name, file } = await this.budgets.file(jobId, 'pdf');
     response.attachment(name).send(Buffer.from(file));
+  }
+
+  @ApiOperation({ summary: 'Has the budget written as a file in the background.' })
+  @May('look')
+  @Post('budget/file')
+  @HttpCode(202)
+  async askForFile(@Body() { jobId, format }: BudgetFileRequest): Promise<TaskAdded> {
+    return { taskId: await this.background.ask(jobId, format) };
   }
 
   @ApiOperation({

@@ -5,6 +5,7 @@ import { JobsModule } from '../jobs/jobs.module.js';
 import { Job } from '../jobs/job.model.js';
 import { Position } from '../positions/position.model.js';
 import { Walk } from '../walks/walk.model.js';
+import { BackgroundBudgets } from './background-budgets.service.js';
 import { BudgetController } from './budget.controller.js';
 import { Budget } from './budget.model.js';
 import { BudgetService } from './budget.service.js';
@@ -16,6 +17,6 @@ import { WetPlaces } from './wet-places.service.js';
 @Module({
   imports: [SequelizeModule.forFeature([Budget, WetPlace, Job, Position, Walk]), CatalogueModule, JobsModule],
   controllers: [BudgetController],
-  providers: [BudgetService, ServedValves, WetPlaces],
+  providers: [BackgroundBudgets, BudgetService, ServedValves, WetPlaces],
 })
 export class BudgetModule {}

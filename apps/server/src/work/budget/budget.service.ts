@@ -100,7 +100,7 @@ export class BudgetService {
   }
 
   /** What the budget is of, by name. */
-  private async nameOf(jobId: string | undefined): Promise<string> {
+  async nameOf(jobId: string | undefined): Promise<string> {
     if (jobId === undefined) return (await this.company.current()).name;
     const job = await this.jobs.findByPk(jobId, { attributes: ['name'] });
     if (!job) throw jobNotFound();

@@ -96,7 +96,7 @@ export class OwnerAnswers {
     await inCompany(
       page.companyId,
       () => inTransaction(this.sequelize, () => this.keep(page.id, item, { option, name: name.trim() })),
-      page.madeBy,
+      { personId: page.madeBy },
     );
     return this.show(key);
   }

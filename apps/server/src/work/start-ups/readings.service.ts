@@ -238,7 +238,7 @@ export class ReadingsService {
         before: null,
         after: { step, reading: after },
       });
-    return by ? inCompany(currentCompanyId(), write, by) : write();
+    return by ? inCompany(currentCompanyId(), write, { personId: by }) : write();
   }
 }
 

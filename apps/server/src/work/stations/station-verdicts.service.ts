@@ -99,7 +99,7 @@ export class StationVerdicts {
           found: { holding: verdict === 'holding' ? 'tight' : 'passes' },
           happenedAt: (since ?? new Date()).toISOString(),
         });
-      await inCompany(currentCompanyId(), write, station.placedBy ?? undefined);
+      await inCompany(currentCompanyId(), write, { personId: station.placedBy ?? undefined });
     });
   }
 }
