@@ -111,12 +111,12 @@ describe('an open page', () => {
 
   it('asks anew for what it shows of what was told, together, and for nothing else', async () => {
     expect(newest().url).toContain('after=41');
-    newest().tell('change', told('duty', { jobId: 'quay' }), '42');
-    newest().tell('change', told('pick', { jobId: 'quay' }), '43');
-    newest().tell('change', told('device'), '44');
+    newest().tell('changes', [told('duty', { jobId: 'quay' })], '42');
+    newest().tell('changes', [told('pick', { jobId: 'quay' })], '43');
+    newest().tell('changes', [told('device')], '44');
     await passing(100);
     expect(paths().sort()).toEqual(['/api/jobs/names', '/api/jobs/quay']);
-    newest().tell('change', told('duty', { jobId: 'mill' }), '45');
+    newest().tell('changes', [told('duty', { jobId: 'mill' })], '45');
     await passing(100);
     expect(paths()).toHaveLength(2);
     // A list of everything rests a little in between.
@@ -125,7 +125,7 @@ describe('an open page', () => {
   });
 
   it('holds no stream while it is hidden, and goes on from the last number', async () => {
-    newest().tell('change', told('device'), '57');
+    newest().tell('changes', [told('device')], '57');
     const before = newest();
     hide(true);
     expect(before.readyState).toBe(Stream.CLOSED);

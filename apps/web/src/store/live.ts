@@ -87,9 +87,10 @@ export function listen(dispatch: AppDispatch, getState: () => State, me: string,
       isFirst = false;
       if (place !== null) tellPlace();
     });
-    opened.addEventListener('change', (event: MessageEvent<string>) => {
+    opened.addEventListener('changes', (event: MessageEvent<string>) => {
       last = Math.max(last, Number(event.lastEventId) || 0);
-      gather(tagsOf(JSON.parse(event.data) as LiveNoticeView, me));
+      const changes = JSON.parse(event.data) as LiveNoticeView[];
+      gather(changes.flatMap((change) => tagsOf(change, me)));
     });
     opened.addEventListener('presence', (event: MessageEvent<string>) => {
       dispatch(presenceTold(JSON.parse(event.data) as PresenceView));

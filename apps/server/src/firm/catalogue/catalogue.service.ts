@@ -3,7 +3,7 @@ import type { ModelView } from '@grevik/contracts';
 import type { CatalogueModel, ModelSize } from '@grevik/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import { UniqueConstraintError } from 'sequelize';
+import { UniqueConstraintError, type WhereOptions } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { Refusal } from '../../ground/errors/refusal.js';
@@ -23,8 +23,10 @@ export class CatalogueService {
     log.takesBack(['model-change', 'model-retire'], (change) => this.takeBack(change));
   }
 
-  async list(): Promise<ModelView[]> {
+  /** @param where only these; all unless given */
+  async list(where?: WhereOptions): Promise<ModelView[]> {
     const rows = await this.models.findAll({
+      ...(where && { where }),
       include: [CatalogueSize],
       order: [
         ['maker', 'ASC'],

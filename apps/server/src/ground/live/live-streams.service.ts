@@ -20,6 +20,8 @@ const RETRY_MS = 1_000;
 const OVERLAP_S = 10;
 /** Open pages of one session at one server. */
 const MOST_OF_A_SESSION = 30;
+/** What is told within so short a time goes to each page in one piece, ms. */
+const GATHER_MS = 150;
 /** More missed than this are told as one. */
 const MOST_MISSED = 200;
 
@@ -44,6 +46,7 @@ interface Stream extends StreamAsked {
 @Injectable()
 export class LiveStreams implements BeforeApplicationShutdown {
   private readonly streams = new Map<string, Stream>();
+  private readonly gathered = new Map<string, LiveNotice[]>();
   private readonly heard;
 
   constructor(
@@ -51,7 +54,9 @@ export class LiveStreams implements BeforeApplicationShutdown {
     listener: LiveListener,
     private readonly presence: PresenceService,
   ) {
-    this.heard = listener.told.subscribe((told) => (isPlace(told) ? void this.move(told) : this.pass(told)));
+    this.heard = listener.told.subscribe((told) =>
+      isPlace(told) ? void this.move(told) : this.gather(told),
+    );
     // What was missed is sent when the pages ask for another stream.
     this.heard.add(listener.gaps.subscribe(() => this.endAll()));
   }
@@ -103,10 +108,28 @@ export class LiveStreams implements BeforeApplicationShutdown {
     for (const { out } of [...this.streams.values()]) out.complete();
   }
 
-  private pass(notice: LiveNotice): void {
+  private gather(notice: LiveNotice): void {
+    const { companyId } = notice;
+    const gathered = this.gathered.get(companyId);
+    if (gathered) gathered.push(notice);
+    else {
+      this.gathered.set(companyId, [notice]);
+      setTimeout(() => this.pass(companyId), GATHER_MS);
+    }
+  }
+
+  private pass(companyId: string): void {
+    const told = this.gathered.get(companyId) ?? [];
+    this.gathered.delete(companyId);
+    const tabs = new Set(told.map(({ tab }) => tab));
+    // Written down once for all pages that did nothing of it.
+    const changes = changesOf(told);
     for (const stream of this.streams.values())
-      if (stream.acting.companyId === notice.companyId && stream.tab !== notice.tab)
-        sendChange(stream, notice, notice.number);
+      if (stream.acting.companyId === companyId)
+        sendChanges(
+          stream,
+          tabs.has(stream.tab) ? changesOf(told.filter(({ tab }) => tab !== stream.tab)) : changes,
+        );
   }
 
   /** Somebody opened or left a position: whoever has it open is told who is there now. */
@@ -139,9 +162,9 @@ export class LiveStreams implements BeforeApplicationShutdown {
     const [newest] = missed;
     if (missed.length > MOST_MISSED && newest) {
       const everything = { kind: 'many', jobId: null, positionId: null, subjectId: null } as const;
-      return sendChange(stream, everything, Number(newest.number));
+      return sendChanges(stream, changesOf([{ ...everything, number: Number(newest.number) }]));
     }
-    for (const { number, ...notice } of missed.reverse()) sendChange(stream, notice, Number(number));
+    sendChanges(stream, changesOf(missed.reverse().map((one) => ({ ...one, number: Number(one.number) }))));
   }
 
   /** Says that the stream is there; ends it where its session has. */
@@ -169,11 +192,29 @@ function send(stream: Stream, event: MessageEvent): void {
   stream.out.next({ ...event, id: String(stream.last) });
 }
 
-function sendChange(
-  stream: Stream,
-  { kind, jobId, positionId, subjectId }: LiveNoticeView,
-  number: number | null,
-): void {
-  stream.last = Math.max(stream.last, number ?? 0);
-  send(stream, { type: 'change', data: { kind, jobId, positionId, subjectId } satisfies LiveNoticeView });
+/** Changes as they are sent, with the number of the last of them. */
+interface Changes {
+  data: string;
+  last: number;
+  count: number;
+}
+
+function changesOf(notices: readonly (LiveNoticeView & { number: number | null })[]): Changes {
+  const views = notices.map(({ kind, jobId, positionId, subjectId }): LiveNoticeView => ({
+    kind,
+    jobId,
+    positionId,
+    subjectId,
+  }));
+  return {
+    data: JSON.stringify(views),
+    last: Math.max(0, ...notices.map(({ number }) => number ?? 0)),
+    count: views.length,
+  };
+}
+
+function sendChanges(stream: Stream, { data, last, count }: Changes): void {
+  if (count === 0) return;
+  stream.last = Math.max(stream.last, last);
+  send(stream, { type: 'changes', data });
 }

@@ -17,7 +17,7 @@ export class LiveController {
 
   @ApiOperation({
     summary:
-      'A stream of what changes in the company, as server-sent events: `change` with what it was and its number as id, `presence` with who has the position open that one has open oneself. Goes on from `after` or Last-Event-ID.',
+      'A stream of what changes in the company, as server-sent events: `changes` with what they were and the number of the last as id, `presence` with who has the position open that one has open oneself. Goes on from `after` or Last-Event-ID.',
   })
   @SignedIn()
   @Sse()

@@ -71,11 +71,11 @@ class Page {
         const fields = Object.fromEntries(
           block.split('\n').map((line) => [line.split(': ')[0], line.slice(line.indexOf(': ') + 2)]),
         ) as { id?: string; event: string; data: string };
-        this.events.push({
-          ...(fields.id !== undefined && { id: fields.id }),
-          type: fields.event,
-          data: fields.data.startsWith('{') ? JSON.parse(fields.data) : fields.data,
-        });
+        const data: unknown = /^[{[]/.test(fields.data) ? JSON.parse(fields.data) : fields.data;
+        const event = { ...(fields.id !== undefined && { id: fields.id }), type: fields.event };
+        // Changes come in one piece; what is told of them is looked at one by one.
+        if (Array.isArray(data)) this.events.push(...data.map((one: unknown) => ({ ...event, data: one })));
+        else this.events.push({ ...event, data });
       }
     }
   }
@@ -152,7 +152,7 @@ describe('live changes', () => {
     const { id, jobId } = await positionOf(ada);
     await ada.send('POST', `positions/${id}/entries`, note());
     const event = await bea.told(kindIs('entry'));
-    expect(event).toMatchObject({ type: 'change', data: { positionId: id, jobId } });
+    expect(event).toMatchObject({ type: 'changes', data: { positionId: id, jobId } });
     expect(Number(event.id)).toBeGreaterThan(bea.changeNumber);
     expect(ada.events.filter(kindIs('entry'))).toEqual([]);
   });
@@ -176,7 +176,7 @@ describe('live changes', () => {
     const late = await bea.at(there).listen({ 'last-event-id': next.id! });
     pages.push(late);
     expect(Number((await late.told(kindIs('many'))).id)).toBeGreaterThan(Number(next.id));
-    expect(late.events.filter(({ type }) => type === 'change')).toHaveLength(1);
+    expect(late.events.filter(({ type }) => type === 'changes')).toHaveLength(1);
   });
 
   it('of another company are told to nobody else', async () => {

@@ -60,7 +60,7 @@ export class BudgetService {
 
   /** What lives at a position are worked out from. */
   async lifeAt(positionId: string): Promise<LifeBasisView> {
-    const position = await this.positions.findByPk(positionId, { attributes: ['jobId'] });
+    const position = await this.positions.findByPk(positionId, { attributes: ['id', 'jobId', 'lineId'] });
     if (!position) throw positionNotFound();
     const stored =
       (await this.budgets.findOne({ where: { subjectId: position.jobId } })) ??
@@ -68,7 +68,7 @@ export class BudgetService {
     return {
       settings: stored?.settings ?? STANDARD_BUDGET,
       currency: (await this.company.current()).currency,
-      ...(await this.served.at(positionId)),
+      ...(await this.served.at(position)),
     };
   }
 

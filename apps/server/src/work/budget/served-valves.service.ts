@@ -14,27 +14,31 @@ import {
 } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
+import { Op } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { CatalogueService } from '../../firm/catalogue/catalogue.service.js';
 import { currentCompanyId } from '../../ground/database/company-scope.js';
+import { KeptBriefly } from '../../ground/database/kept-briefly.js';
 import { workedOut } from '../../ground/database/worked-out.js';
 import { WorkThreads } from '../../ground/threads/work-threads.service.js';
 import { JobHouseRules } from '../jobs/job-house-rules.service.js';
-import { Position } from '../positions/position.model.js';
 import { Walk } from '../walks/walk.model.js';
 import type { OutageLine } from './line-outages.js';
 import { type ValveHere, livesOf, valveHere, waterOf } from './lives-of.js';
 import { type ServedRow, readServedRows } from './served-rows.js';
 
 const MOST_MS = 20_000;
+/** How old what the company's valves taught may be where one position is looked at, ms. */
+const LIVES_MS = 10_000;
 
 /** The valves in service with what a budget asks of them, and how long the company's valves lasted. */
 @Injectable()
 export class ServedValves {
+  private readonly late = new KeptBriefly<LifeSeen[]>(LIVES_MS);
+
   constructor(
     @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(Walk) private readonly walks: typeof Walk,
-    @InjectModel(Position) private readonly positions: typeof Position,
     private readonly catalogue: CatalogueService,
     private readonly houseRules: JobHouseRules,
     private readonly threads: WorkThreads,
@@ -56,26 +60,35 @@ export class ServedValves {
   }
 
   /** What is known of one position, and what the company saw at valves of all kinds. Nothing of a job that is archived. */
-  async at(positionId: string): Promise<ServedHere> {
+  async at({ id: positionId, lineId }: { id: string; lineId: string }): Promise<ServedHere> {
     const now = new Date();
-    const position = await this.positions.findByPk(positionId, { attributes: ['lineId'] });
-    const rows = position ? await readServedRows(this.sequelize, { lineId: position.lineId }) : [];
+    const rows = await readServedRows(this.sequelize, { lineId });
     const row = rows.find(({ id }) => id === positionId);
     if (!row) return NOTHING;
     const outages = await this.outages(rows, now);
     const outage = outages.find((one) => one.positionId === positionId);
     const valve = valveHere(row);
     return {
-      learned: learnedByType(await this.lives(), row.medium),
+      learned: learnedByType(await this.livesOfLate(), row.medium),
       wets: row.wets,
       isBehindSeized: outage?.isBehindSeized ?? false,
-      valve: valve ? viewOf(row, valve, outage, await this.catalogue.list(), now) : null,
+      valve: valve ? viewOf(row, valve, outage, await this.modelsFor(row, valve), now) : null,
     };
   }
 
   /** How long valves lasted, of all jobs, whichever is asked for. */
   private async lives(): Promise<LifeSeen[]> {
     return (await readServedRows(this.sequelize, 'lives')).flatMap(livesOf);
+  }
+
+  /** The same for every position, and asked for with each: as it was within the last seconds. */
+  private livesOfLate(): Promise<LifeSeen[]> {
+    return this.late.get(currentCompanyId(), () => this.lives());
+  }
+
+  /** The models that what a valve costs is told by. */
+  private modelsFor({ modelId }: ServedRow, { type }: ValveHere): Promise<ModelView[]> {
+    return this.catalogue.list({ [Op.or]: [{ type }, ...(modelId === null ? [] : [{ id: modelId }])] });
   }
 
   /** By the walk of each line, in a thread; once a day as long as nothing there changes. */

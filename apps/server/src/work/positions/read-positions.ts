@@ -51,9 +51,9 @@ export async function readPositions(
        LEFT JOIN people b ON b.id = k.picked_by
        LEFT JOIN people i ON i.id = k.imported_by
        LEFT JOIN people c ON c.id = p.changed_by
-       LEFT JOIN (
-         SELECT position_id, array_agg(id ORDER BY taken_at) AS ids FROM photos WHERE company_id = :companyId GROUP BY 1
-       ) f ON f.position_id = p.id
+       LEFT JOIN LATERAL (
+         SELECT array_agg(id ORDER BY taken_at) AS ids FROM photos WHERE company_id = p.company_id AND position_id = p.id
+       ) f ON true
      WHERE p.company_id = :companyId AND ${'id' in where ? 'p.id = :id' : 'p.line_id = :lineId'}
      ORDER BY p.place_on_line`,
     {
