@@ -33,7 +33,7 @@ test('too little money: what must not wait stands on top, what has failed comes 
 
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: 'PDF' }).click(),
+    page.getByRole('button', { name: 'PDF' }).click(),
   ]);
   expect(file.suggestedFilename()).toBe('Tarn Quay terminal budget.pdf');
 });

@@ -147,7 +147,7 @@ test('a photo is scaled, kept and shown', async ({ page }) => {
 test('a job goes out as one file and comes back under another name', async ({ page }) => {
   await openBoard(page);
   const download = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Export job' }).click();
+  await page.getByRole('button', { name: 'Export job' }).click();
   const stream = await (await download).createReadStream();
   const chunks: Buffer[] = [];
   for await (const chunk of stream) chunks.push(chunk as Buffer);

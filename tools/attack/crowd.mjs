@@ -15,7 +15,7 @@ const FRESH_MS = 20_000;
 const ROLES = ['owner', 'estimator', 'foreman'];
 
 /**
- * @param {import('./running-server.mjs').RunningServer} server @param {boolean} isLarge
+ * @param {{ address: string }} server @param {boolean} isLarge
  * @returns {Promise<string[]>} what went wrong
  */
 export async function crowd({ address }, isLarge) {

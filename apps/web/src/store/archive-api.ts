@@ -1,13 +1,9 @@
-import type { ArchiveTaken, GeoJsonTaken } from '@grevik/contracts';
+import type { GeoJsonTaken } from '@grevik/contracts';
 import { api } from './api';
 
-/** Jobs and places as files. */
+/** Places as files. */
 const archiveApi = api.injectEndpoints({
   endpoints: (build) => ({
-    takeArchive: build.mutation<ArchiveTaken, unknown>({
-      query: (body) => ({ url: 'archive/jobs', method: 'POST', body }),
-      invalidatesTags: ['Jobs'],
-    }),
     place: build.mutation<GeoJsonTaken, { jobId: string; features: unknown }>({
       query: ({ jobId, features }) => ({
         url: `archive/jobs/${jobId}/positions.geojson`,
@@ -19,4 +15,4 @@ const archiveApi = api.injectEndpoints({
   }),
 });
 
-export const { useTakeArchiveMutation, usePlaceMutation } = archiveApi;
+export const { usePlaceMutation } = archiveApi;

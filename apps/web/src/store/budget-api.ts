@@ -4,10 +4,6 @@ import { ALL, api } from './api';
 
 const ofJob = (jobId: string | undefined): string => (jobId === undefined ? '' : `?jobId=${jobId}`);
 
-/** Where a budget comes as a file. */
-export const budgetFile = (kind: 'xlsx' | 'pdf', jobId: string | undefined): string =>
-  `/api/budget.${kind}${ofJob(jobId)}`;
-
 /** Budgets of replacements, of the company or of a job. */
 const budgetApi = api.injectEndpoints({
   endpoints: (build) => ({

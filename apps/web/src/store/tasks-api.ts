@@ -1,4 +1,4 @@
-import type { TaskView } from '@grevik/contracts';
+import type { OwnTaskView, TaskAdded, TaskView } from '@grevik/contracts';
 import { ALL, api } from './api';
 
 /** What the servers do by themselves. */
@@ -7,6 +7,32 @@ const tasksApi = api.injectEndpoints({
     tasks: build.query<TaskView[], void>({
       query: () => 'tasks',
       providesTags: [{ type: 'Tasks', id: ALL }, 'Session'],
+    }),
+    ownTask: build.query<OwnTaskView, string>({
+      query: (id) => `tasks/mine/${id}`,
+      providesTags: [{ type: 'Tasks', id: ALL }, 'Session'],
+    }),
+    cancelOwnTask: build.mutation<undefined, string>({
+      query: (id) => ({ url: `tasks/mine/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Tasks'],
+    }),
+    askForBudgetFile: build.mutation<TaskAdded, { jobId?: string; format: 'xlsx' | 'pdf' }>({
+      query: (body) => ({ url: 'budget/file', method: 'POST', body }),
+      invalidatesTags: ['Tasks'],
+    }),
+    askForJobFile: build.mutation<TaskAdded, string>({
+      query: (jobId) => ({ url: `archive/jobs/${jobId}/file`, method: 'POST' }),
+      invalidatesTags: ['Tasks'],
+    }),
+    importJob: build.mutation<TaskAdded, File>({
+      query: (file) => ({
+        url: 'archive/imports',
+        method: 'POST',
+        params: { name: file.name },
+        body: file,
+        headers: { 'content-type': 'application/json' },
+      }),
+      invalidatesTags: ['Tasks'],
     }),
     cancelTask: build.mutation<undefined, string>({
       query: (id) => ({ url: `tasks/${id}`, method: 'DELETE' }),
@@ -19,4 +45,13 @@ const tasksApi = api.injectEndpoints({
   }),
 });
 
-export const { useTasksQuery, useCancelTaskMutation, useBeginTaskAgainMutation } = tasksApi;
+export const {
+  useTasksQuery,
+  useCancelTaskMutation,
+  useBeginTaskAgainMutation,
+  useOwnTaskQuery,
+  useCancelOwnTaskMutation,
+  useAskForBudgetFileMutation,
+  useAskForJobFileMutation,
+  useImportJobMutation,
+} = tasksApi;

@@ -1,12 +1,14 @@
-import type { BudgetView } from '@grevik/contracts';
+import type { BudgetFile, BudgetView } from '@grevik/contracts';
 import { type MovedByHand, wholeAmounts } from '@grevik/core';
 import { Alert, Button } from '@mui/material';
 import { Suspense, lazy } from 'react';
 import { useParams } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
+import { FileButton } from '../../kit/background-task/FileButton';
 import { useUndoable } from '../../kit/useUndoable';
-import { budgetFile, useBudgetQuery, useChangeBudgetMutation } from '../../store/budget-api';
+import { useBudgetQuery, useChangeBudgetMutation } from '../../store/budget-api';
 import { failureText, isStopped } from '../../store/failure';
+import { useAskForBudgetFileMutation } from '../../store/tasks-api';
 import { useWords } from '../../words';
 import styles from './Budget.module.css';
 import { BudgetSettingsForm } from './BudgetSettingsForm';
@@ -24,6 +26,7 @@ export function BudgetPage() {
   const undoable = useUndoable();
   const { data: view, error, isError, refetch } = useBudgetQuery(jobId);
   const [change, { error: refused }] = useChangeBudgetMutation();
+  const [askForFile] = useAskForBudgetFileMutation();
   const { budget, curve, isPlanning, cancel } = usePlan(view);
   if (isStopped({ data: view, error, isError }))
     return <Failure error={error} retry={() => void refetch()} />;
@@ -39,6 +42,8 @@ export function BudgetPage() {
     });
     if (data) undoable(done, data.changeId === null ? null : { id: data.changeId });
   };
+  const fileOf = async (format: BudgetFile): Promise<string> =>
+    (await askForFile({ ...(jobId !== undefined && { jobId }), format }).unwrap()).taskId;
   const move = (moved: MovedByHand, done: string): void => void save(done, { moved });
   /** What was moved by hand stays, as far as its year is still planned. */
   const stillMoved = (years: number): MovedByHand =>
@@ -92,12 +97,8 @@ export function BudgetPage() {
         <section>
           <h2>{words('budget.files')}</h2>
           <p>{words('budget.filesHint')}</p>
-          <Button variant="outlined" href={budgetFile('pdf', jobId)} download>
-            {words('budget.pdf')}
-          </Button>{' '}
-          <Button variant="outlined" href={budgetFile('xlsx', jobId)} download>
-            {words('budget.xlsx')}
-          </Button>
+          <FileButton label={words('budget.pdf')} ask={() => fileOf('pdf')} />{' '}
+          <FileButton label={words('budget.xlsx')} ask={() => fileOf('xlsx')} />
         </section>
       </aside>
     </div>

@@ -4,14 +4,17 @@ import { type ChangeEvent, useState } from 'react';
 import { Link } from 'react-router';
 import { failureText } from '../../store/failure';
 import { usePlaceMutation } from '../../store/archive-api';
+import { useAskForJobFileMutation } from '../../store/tasks-api';
 import { useMay } from '../../store/people-api';
 import { useWords } from '../../words';
+import { FileButton } from '../../kit/background-task/FileButton';
 import { jsonIn } from '../../kit/json-in';
 import styles from './JobFiles.module.css';
 
 /** A job out as one file, and its places in and out. */
 export function JobFiles({ job }: { job: { id: string; name: string } }) {
   const [place, { error }] = usePlaceMutation();
+  const [askForFile] = useAskForJobFileMutation();
   const [problems, setProblems] = useState<string[]>([]);
   const mayWalk = useMay('walk');
   const mayBring = useMay('bring-lines');
@@ -40,9 +43,11 @@ export function JobFiles({ job }: { job: { id: string; name: string } }) {
           {words('walkList.title')}
         </Button>
       )}
-      <Button size="small" variant="outlined" href={`/api/archive/jobs/${job.id}`}>
-        {words('jobs.archive')}
-      </Button>
+      <FileButton
+        size="small"
+        label={words('jobs.archive')}
+        ask={async () => (await askForFile(job.id).unwrap()).taskId}
+      />
       <Button
         size="small"
         variant="outlined"
