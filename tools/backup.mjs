@@ -1,9 +1,10 @@
 // Writes everything that was entered into one file, with PostgreSQL's own tool. Grevik may run meanwhile.
 import { closeSync, existsSync, openSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join, resolve } from 'node:path';
-import { apartFromPassword, withDatabase } from './setup/database-tools.mjs';
+import { apartFromPassword, tableSizes, withDatabase } from './setup/database-tools.mjs';
 import { PlainFailure, endingPlainly } from './setup/plain-failure.mjs';
 import { run, tail } from './setup/run.mjs';
+import { clearTerminal, onTerminal, tableProgress } from './setup/table-progress.mjs';
 
 /** Who is signed in, secrets that open a door, and what was tried: none of it is anybody's data. */
 const LEFT_OUT = ['sessions', 'installation', 'attempts', 'presences', 'password_links', 'second_factors'];
@@ -22,14 +23,16 @@ await endingPlainly(async () => {
       join(bin, 'pg_dump'),
       [
         '--format=custom',
+        '--verbose',
         `--file=${part}`,
         ...LEFT_OUT.map((table) => `--exclude-table-data=${table}`),
         // The queue’s own tables: what waits is sent to it again from the tasks.
         '--exclude-schema=pgboss',
         address,
       ],
-      { env },
+      { env, took: tableProgress(await tableSizes(url), onTerminal('Backing up')) },
     );
+    clearTerminal();
     if (code !== 0) {
       rmSync(part, { force: true });
       throw new PlainFailure(`The backup could not be written: ${tail(output, 2)}`);

@@ -5,6 +5,7 @@ import { dataFolder, refuseRunning } from './setup/data-folder.mjs';
 import { apartFromPassword, withDatabase } from './setup/database-tools.mjs';
 import { PlainFailure, endingPlainly } from './setup/plain-failure.mjs';
 import { run, tail } from './setup/run.mjs';
+import { clearTerminal, onTerminal, tableProgress } from './setup/table-progress.mjs';
 
 await endingPlainly(async () => {
   const [name, agreed] = process.argv.slice(2);
@@ -25,6 +26,7 @@ await endingPlainly(async () => {
     const { code, output } = await run(
       tool,
       [
+        '--verbose',
         '--clean',
         '--if-exists',
         '--single-transaction',
@@ -33,10 +35,18 @@ await endingPlainly(async () => {
         `--dbname=${address}`,
         file,
       ],
-      { env },
+      { env, took: tableProgress(await tablesIn(tool, file), onTerminal('Restoring')) },
     );
+    clearTerminal();
     if (code !== 0)
       throw new PlainFailure(`The backup could not be restored, and nothing was changed: ${tail(output, 2)}`);
   });
   console.log(`Restored from ${file}. Start Grevik again: it brings an older backup up to date by itself.`);
 });
+
+/** The tables of a backup, each as much as another: it does not say how large they are. @param {string} tool @param {string} file */
+async function tablesIn(tool, file) {
+  const { output } = await run(tool, ['--list', file]);
+  const names = [...output.matchAll(/ TABLE DATA public (\w+) /g)].map(([, name]) => name ?? '');
+  return new Map(names.map((name) => [name, 1]));
+}

@@ -1,3 +1,4 @@
+import pg from 'pg';
 import { dataFolder } from './data-folder.mjs';
 import { binaries, startCluster } from './postgres.mjs';
 
@@ -28,4 +29,18 @@ export function apartFromPassword(url) {
   const password = decodeURIComponent(address.password);
   address.password = '';
   return { address: address.href, env: { ...process.env, ...(password !== '' && { PGPASSWORD: password }) } };
+}
+
+/** How large each table is, bytes. @param {string} url @returns {Promise<Map<string, number>>} */
+export async function tableSizes(url) {
+  const client = new pg.Client(url);
+  await client.connect();
+  try {
+    const { rows } = await client.query(
+      'SELECT relname AS name, pg_table_size(relid)::float8 AS bytes FROM pg_stat_user_tables',
+    );
+    return new Map(rows.map(({ name, bytes }) => [name, bytes]));
+  } finally {
+    await client.end();
+  }
 }

@@ -4,16 +4,17 @@ import { spawn } from 'node:child_process';
  * Runs a program to its end, with its output shown on stderr or kept.
  * @param {string} program
  * @param {readonly string[]} args
- * @param {{ cwd?: string, env?: NodeJS.ProcessEnv, show?: boolean }} [options]
+ * @param {{ cwd?: string, env?: NodeJS.ProcessEnv, show?: boolean, took?: (printed: string) => void }} [options] `took` gets what is printed as it comes
  * @returns {Promise<{ code: number, output: string }>} code 127 where the program is not there
  */
-export function run(program, args, { cwd, env, show = false } = {}) {
+export function run(program, args, { cwd, env, show = false, took } = {}) {
   return new Promise((resolve) => {
     const child = spawn(program, args, { cwd, env, stdio: ['ignore', 'pipe', 'pipe'] });
     let output = '';
     for (const stream of [child.stdout, child.stderr]) {
       stream.on('data', (/** @type {Buffer} */ chunk) => {
         output += chunk.toString();
+        took?.(chunk.toString());
         if (show) process.stderr.write(chunk);
       });
     }
