@@ -1,6 +1,7 @@
 import { CHANGE_KINDS, ENTRY_KINDS } from '@grevik/core';
 import { type QueryInterface, Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
+import { keepPartitions } from './partitions.js';
 import { inTransaction } from './work-context.js';
 import * as firstSlice from './migrations/0001-first-slice.js';
 import * as walk from './migrations/0003-walk.js';
@@ -25,6 +26,7 @@ import * as queue from './migrations/0022-queue.js';
 import * as walksOfAJob from './migrations/0023-walks-of-a-job.js';
 import * as search from './migrations/0024-search.js';
 import * as taskFiles from './migrations/0025-task-files.js';
+import * as partitions from './migrations/0026-partitions.js';
 import * as ownGates from './migrations/0017-own-gates.js';
 import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
@@ -60,6 +62,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0023-walks-of-a-job': walksOfAJob,
   '0024-search': search,
   '0025-task-files': taskFiles,
+  '0026-partitions': partitions,
 };
 
 /** Any number, the same for every server: only one migrates at a time. */
@@ -103,6 +106,7 @@ export async function migrate(databaseUrl: string): Promise<void> {
           `the database belongs to a newer Grevik (it has “${unknown}”). Start that version, or restore a backup made with this one.`,
         );
       await migrationsOf(sequelize).up();
+      await keepPartitions(sequelize);
       await keepKinds(sequelize, 'entry_kinds', ENTRY_KINDS);
       await keepKinds(sequelize, 'change_kinds', CHANGE_KINDS);
     });

@@ -55,9 +55,10 @@ export class SamplesService {
   /** Stores samples that were checked before; what nobody read is null. */
   async addAll(readingId: string, columns: SamplesView): Promise<void> {
     await this.sequelize.query(
-      `INSERT INTO reading_samples (company_id, reading_id, time_s, pressure_pa, temperature_c, inlet_pa, flow_m3s)
-       SELECT :companyId, :readingId, t.*
-       FROM unnest(ARRAY(SELECT jsonb_array_elements_text(:timeS::jsonb)::float8),
+      `INSERT INTO reading_samples (company_id, reading_id, started_at, time_s, pressure_pa, temperature_c, inlet_pa, flow_m3s)
+       SELECT :companyId, r.id, r.started_at, t.*
+       FROM (SELECT id, started_at FROM readings WHERE company_id = :companyId AND id = :readingId) r,
+            unnest(ARRAY(SELECT jsonb_array_elements_text(:timeS::jsonb)::float8),
                    ARRAY(SELECT jsonb_array_elements_text(:pressurePa::jsonb)::float8),
                    ARRAY(SELECT jsonb_array_elements_text(:temperatureC::jsonb)::float8),
                    ARRAY(SELECT jsonb_array_elements_text(:inletPa::jsonb)::float8),
@@ -91,12 +92,12 @@ export class SamplesService {
          SELECT id, started_at, CASE WHEN step = 'hold' THEN (given ->> 'holdS')::float8 END AS hold_s
          FROM readings WHERE company_id = :companyId AND device_id = :deviceId AND ended_at IS NULL FOR UPDATE),
        read AS (
-         SELECT r.id, round(extract(epoch FROM s."at" - r.started_at), 3)::float8 AS time_s, s.*
+         SELECT r.id, r.started_at, round(extract(epoch FROM s."at" - r.started_at), 3)::float8 AS time_s, s.*
          FROM reading r, jsonb_to_recordset(:samples::jsonb)
            AS s ("at" timestamptz, "pressurePa" float8, "temperatureC" float8, "inletPa" float8, "flowM3s" float8)),
        stored AS (
-         INSERT INTO reading_samples (company_id, reading_id, time_s, pressure_pa, temperature_c, inlet_pa, flow_m3s)
-         SELECT :companyId, id, time_s, "pressurePa", "temperatureC", "inletPa", "flowM3s" FROM read WHERE time_s >= 0
+         INSERT INTO reading_samples (company_id, reading_id, started_at, time_s, pressure_pa, temperature_c, inlet_pa, flow_m3s)
+         SELECT :companyId, id, started_at, time_s, "pressurePa", "temperatureC", "inletPa", "flowM3s" FROM read WHERE time_s >= 0
          ON CONFLICT DO NOTHING RETURNING time_s)
        SELECT (SELECT id FROM reading) AS "readingId", (SELECT hold_s FROM reading) AS "holdS",
               (SELECT count(*)::int FROM stored) AS stored, (SELECT max(time_s) FROM read) AS "lastS"
