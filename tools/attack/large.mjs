@@ -26,7 +26,11 @@ export async function large({ address, databaseUrl }, isLarge) {
     ['jobs/listings', 1000],
     [`jobs/${job.id}/board`, 1000],
     [`jobs/${job.id}/positions`, 1000],
-    [`jobs/${job.id}/walk`, 1000],
+    // What an emergency is answered from.
+    [`jobs/${job.id}/walk`, 300],
+    ['search?text=cw-10', 100],
+    ['search?text=restroom', 100],
+    ['jobs/names', 300],
     [`jobs/${job.id}/overdue`, 1000],
     [`lines/${line.id}`, 1000],
     [`positions/${position}/history`, 300],

@@ -1,3 +1,4 @@
+import type { Condition, Medium } from '@grevik/core';
 import { MaxLength, MinLength } from 'class-validator';
 
 /** A part of a tag, of what a position is for, or of a line’s name. */
@@ -13,6 +14,7 @@ export interface Found {
   job: string;
   lineId: string;
   line: string;
+  medium: Medium;
   /** The position; null where it is the line itself. */
-  position: { tag: string; remarks: string; dn: number } | null;
+  position: { tag: string; remarks: string; dn: number; condition: Condition } | null;
 }

@@ -65,10 +65,10 @@ function answers({ path }: Asked): { body: unknown } | undefined {
   if (path.startsWith('/api/search')) return { body: FOUND };
   return { body: null };
 }
-const ELSEWHERE = { jobId: 'mill', job: 'Old mill', lineId: 'hot', line: 'Hot water' };
+const ELSEWHERE = { jobId: 'mill', job: 'Old mill', lineId: 'hot', line: 'Hot water', medium: 'potable-hot' };
 const FOUND = [
-  { ...ELSEWHERE, position: { tag: 'HW-7', remarks: 'laundry', dn: 20 } },
-  { ...ELSEWHERE, jobId: 'job', position: { tag: 'HW-701', remarks: '', dn: 20 } },
+  { ...ELSEWHERE, position: { tag: 'HW-7', remarks: 'laundry', dn: 20, condition: { turning: 'seized' } } },
+  { ...ELSEWHERE, jobId: 'job', position: { tag: 'HW-701', remarks: '', dn: 20, condition: {} } },
 ];
 const Here = () => <output>{useLocation().pathname}</output>;
 
@@ -122,7 +122,7 @@ describe('the list of everything', () => {
     key('k', { ctrlKey: true });
     await userEvent.type(await screen.findByRole('combobox'), 'HW-7');
     const option = await screen.findByRole('option', {
-      name: 'HW-7 · ¾ in · laundry · Old mill, Hot water Other jobs',
+      name: 'HW-7 · ¾ in · laundry · seized: do not operate · Old mill, Hot water Other jobs',
     });
     expect(screen.getAllByRole('option')).toHaveLength(1);
     expect(asked.filter(({ path }) => path.startsWith('/api/search'))).toHaveLength(1);

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { failureSaid } from '../kit/failure-said';
 import { useFigures } from '../kit/useFigures';
 import { useSearchQuery } from '../store/search-api';
 import { useWords } from '../words';
@@ -22,17 +23,20 @@ export function useFoundElsewhere(typed: string, openJob: string | undefined): P
   const words = useWords();
   return found
     .filter(({ jobId }) => jobId !== openJob)
-    .map(({ jobId, job, lineId, line, position }) => {
+    .map(({ jobId, job, lineId, line, medium, position }) => {
       const lineUp = `/jobs/${jobId}/lines/${lineId}/line-up`;
-      const parts =
-        position === null
-          ? [line]
-          : [position.tag, figures.size(position.dn), ...(position.remarks === '' ? [] : [position.remarks])];
-      return {
+      const what = words(position === null ? 'palette.lines' : 'palette.positions');
+      const at = {
         id: `elsewhere ${lineId} ${position?.tag ?? ''}`,
-        group: words('palette.elsewhere'),
-        name: [...parts, position === null ? job : `${job}, ${line}`].join(' · '),
-        go: () => void navigate(position === null ? lineUp : `${lineUp}/${encodeURIComponent(position.tag)}`),
+        group: openJob === undefined ? what : words('palette.elsewhere'),
+      };
+      if (position === null) return { ...at, name: `${line} · ${job}`, go: () => void navigate(lineUp) };
+      const { tag, dn, remarks } = position;
+      const called = [tag, figures.size(dn), ...(remarks === '' ? [] : [remarks])].join(' · ');
+      return {
+        ...at,
+        name: `${called}${failureSaid(position, medium)} · ${job}, ${line}`,
+        go: () => void navigate(`${lineUp}/${encodeURIComponent(tag)}`),
       };
     });
 }

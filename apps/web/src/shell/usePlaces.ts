@@ -1,13 +1,10 @@
-import type { LineView, PositionSummary } from '@grevik/contracts';
+import type { LineView } from '@grevik/contracts';
 import {
-  type Medium,
   type WalkItem,
-  FAILURE_WORDS,
   VALVE_TYPES,
   VALVE_TYPE_FACTS,
   capitalized,
   upstreamValve,
-  valveFailure,
   walkNetwork,
 } from '@grevik/core';
 import { useColorScheme } from '@mui/material/styles';
@@ -24,6 +21,7 @@ import { useAppDispatch } from '../store/store';
 import { unitsChosen } from '../store/units-slice';
 import { useOverdue } from '../store/useOverdue';
 import { useWords } from '../words';
+import { failureSaid } from '../kit/failure-said';
 import { itemWords } from '../kit/isolation/item-words';
 import { STEPS, type ToLineUp } from './steps';
 import { CALCULATION_WORDS, SCREEN_WORDS } from './trade-words';
@@ -223,10 +221,4 @@ function fixturesOf({ walk, positions }: LineView): { item: WalkItem; tag: strin
     const tag = tags.get(positionOf.get(upstreamValve(network, item.id) ?? '') ?? '');
     return tag === undefined ? [] : [{ item, tag }];
   });
-}
-
-/** What is wrong with a position’s valve, behind its name. */
-function failureSaid({ condition }: PositionSummary, medium: Medium | undefined): string {
-  const failure = medium && valveFailure(condition, medium);
-  return failure === undefined ? '' : ` · ${FAILURE_WORDS[failure]}`;
 }

@@ -6,6 +6,7 @@ import {
   type ValveType,
   learnedByType,
   mustNotWait,
+  outagesOnLine,
   priceEach,
   valveFailure,
   walkBeside,
@@ -65,8 +66,8 @@ export class ServedValves {
     const rows = await readServedRows(this.sequelize, { lineId });
     const row = rows.find(({ id }) => id === positionId);
     if (!row) return NOTHING;
-    const outages = await this.outages(rows, now);
-    const outage = outages.find((one) => one.positionId === positionId);
+    const [line] = (await this.outageLines(rows, now)).values();
+    const [outage] = line ? outagesOnLine(line, line.settings, new Date(line.day), positionId) : [];
     const valve = valveHere(row);
     return {
       learned: learnedByType(await this.livesOfLate(), row.medium),
@@ -93,6 +94,19 @@ export class ServedValves {
 
   /** By the walk of each line, in a thread; once a day as long as nothing there changes. */
   private async outages(rows: readonly ServedRow[], now: Date): Promise<ValveOutage[]> {
+    const lines = await this.outageLines(rows, now);
+    const outages = await workedOut(this.sequelize, 'line-outages', lines, (missing) =>
+      this.threads.run(
+        'workOutOutages',
+        { lines: JSON.stringify(missing) },
+        { sender: currentCompanyId(), mostMs: MOST_MS, insteadOfLong: 'Ask for one job.' },
+      ),
+    );
+    return [...outages.values()].flat();
+  }
+
+  /** What outages are worked out from, by line. */
+  private async outageLines(rows: readonly ServedRow[], now: Date): Promise<Map<string, OutageLine>> {
     const byLine = new Map<string, ServedRow[]>();
     for (const row of rows) byLine.set(row.lineId, [...(byLine.get(row.lineId) ?? []), row]);
     const walks = await this.walks.findAll({ where: { lineId: [...byLine.keys()] } });
@@ -114,14 +128,7 @@ export class ServedValves {
         day: now.toISOString().slice(0, 10),
       });
     }
-    const outages = await workedOut(this.sequelize, 'line-outages', lines, (missing) =>
-      this.threads.run(
-        'workOutOutages',
-        { lines: JSON.stringify(missing) },
-        { sender: currentCompanyId(), mostMs: MOST_MS, insteadOfLong: 'Ask for one job.' },
-      ),
-    );
-    return [...outages.values()].flat();
+    return lines;
   }
 }
 

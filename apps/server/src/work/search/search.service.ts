@@ -12,21 +12,21 @@ const ANYWHERE_FROM = 3;
 /** Tags that begin so first, shortest first; then what has it anywhere in tag or remarks. Each part by its own index, and no further than is shown. */
 const FOUND = `
   WITH tagged AS (
-    SELECT id, line_id, tag, remarks, duty, 0 AS rank FROM positions
+    SELECT id, line_id, tag, remarks, duty, condition, 0 AS rank FROM positions
     WHERE company_id = :companyId AND lower(tag) LIKE :begins ORDER BY length(tag), tag LIMIT :most
   ), called AS (
-    SELECT id, line_id, tag, remarks, duty, 1 AS rank FROM positions
+    SELECT id, line_id, tag, remarks, duty, condition, 1 AS rank FROM positions
     WHERE :isAnywhere AND company_id = :companyId AND lower(tag || ' ' || remarks) LIKE :has LIMIT :most
   ), positions_found AS (
-    SELECT DISTINCT ON (id) line_id, tag, remarks, (duty->>'dn')::int AS dn, rank
+    SELECT DISTINCT ON (id) line_id, tag, remarks, (duty->>'dn')::int AS dn, condition, rank
     FROM (SELECT * FROM tagged UNION ALL SELECT * FROM called) t ORDER BY id, rank
   ), lines_found AS (
     SELECT id AS line_id FROM lines
     WHERE :isAnywhere AND company_id = :companyId AND lower(name) LIKE :has LIMIT :most
   )
-  SELECT j.id AS "jobId", j.name AS job, l.id AS "lineId", l.name AS line, f.position
+  SELECT j.id AS "jobId", j.name AS job, l.id AS "lineId", l.name AS line, l.medium, f.position
   FROM (
-    SELECT line_id, rank, jsonb_build_object('tag', tag, 'remarks', remarks, 'dn', dn) AS position FROM positions_found
+    SELECT line_id, rank, jsonb_build_object('tag', tag, 'remarks', remarks, 'dn', dn, 'condition', condition) AS position FROM positions_found
     UNION ALL SELECT line_id, 2, NULL FROM lines_found
   ) f
     JOIN lines l ON l.company_id = :companyId AND l.id = f.line_id

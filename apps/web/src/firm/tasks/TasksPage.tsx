@@ -81,7 +81,7 @@ function TaskRow({ task }: { task: TaskView }) {
         {dateWords(addedAt)} {timeWords(addedAt)}
         {by !== null && ` · ${by}`}
       </TableCell>
-      <TableCell align="right">
+      <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
         {!hasEnded && (
           <Button
             size="small"

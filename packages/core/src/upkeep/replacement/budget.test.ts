@@ -163,5 +163,8 @@ describe('what a failure does beside the money', () => {
       ).find(({ positionId }) => positionId === 'branch');
     expect(of('freely')).toEqual({ positionId: 'branch', dry: ['Bakery'], isBehindSeized: false });
     expect(of('seized')?.isBehindSeized).toBe(true);
+    const line = { items, positions: [valve('main', 'freely'), valve('branch', 'freely')] };
+    expect(outagesOnLine(line, houseRuleSettings(), now, 'branch')).toEqual([of('freely')]);
+    expect(outagesOnLine(line, houseRuleSettings(), now)).toHaveLength(2);
   });
 });

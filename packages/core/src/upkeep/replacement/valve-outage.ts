@@ -25,6 +25,7 @@ const MOST_ITEMS = 600;
  * @param line     as it was walked, with its positions
  * @param settings house rules
  * @param now      when it is asked
+ * @param only     the position that is asked for; all of the line unless given
  * @returns one a valve; nothing for a line of more than 600 items
  *
  * @example
@@ -34,12 +35,14 @@ export function outagesOnLine(
   line: { items: readonly WalkItem[]; positions: readonly WalkedValve[] },
   settings: HouseRuleSettings,
   now: Date,
+  only?: string,
 ): ValveOutage[] {
   if (line.items.length > MOST_ITEMS) return [];
   const { network, itemOf } = walkedLine(line, settings, now);
   return line.items.flatMap(({ id, positionId }) => {
-    const answer = positionId === undefined ? undefined : isolationAnswer(network, id);
-    if (positionId === undefined || !answer) return [];
+    if (positionId === undefined || (only !== undefined && positionId !== only)) return [];
+    const answer = isolationAnswer(network, id);
+    if (!answer) return [];
     const names = answer.outOfService.map((of) => nameOf(itemOf.get(of)));
     return [
       {
