@@ -53,7 +53,9 @@ export async function makeLarge(databaseUrl, { jobs, entriesPerEntry, photos }) 
     for (const sql of all) await client.query(sql, [jobId]);
     await client.query('ANALYZE');
     const counted = await client.query(
-      `SELECT relname AS name, n_live_tup::int AS count FROM pg_stat_user_tables WHERE relname IN ('jobs', 'lines', 'positions', 'picks', 'entries', 'changes', 'photos')`,
+      `SELECT coalesce(w.relname, s.relname) AS name, sum(s.n_live_tup)::int AS count
+       FROM pg_stat_user_tables s LEFT JOIN pg_inherits i ON i.inhrelid = s.relid LEFT JOIN pg_class w ON w.oid = i.inhparent
+       WHERE coalesce(w.relname, s.relname) IN ('jobs', 'lines', 'positions', 'picks', 'entries', 'changes', 'photos') GROUP BY 1`,
     );
     return Object.fromEntries(counted.rows.map(({ name, count }) => [name, count]));
   } finally {

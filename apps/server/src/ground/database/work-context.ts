@@ -60,6 +60,10 @@ Sequelize.useCLS(namespace);
 /** The transaction that is open; undefined where none is. */
 export const currentTransaction = (): Transaction | undefined => namespace.get('transaction') ?? undefined;
 
+/** Runs work that is not part of the open transaction and may outlive it. */
+export const apartFromTransaction = <T>(work: () => T): T =>
+  contexts.run({ ...contexts.getStore(), transaction: null }, work);
+
 /**
  * Runs work in one transaction, which every query in it joins by itself: the open one where there is one, else a new one that is committed
  * when the work is done and rolled back when it throws. The only place where transactions begin.

@@ -20,6 +20,7 @@ import type { Sequelize } from 'sequelize-typescript';
 import { CatalogueService } from '../../firm/catalogue/catalogue.service.js';
 import { currentCompanyId } from '../../ground/database/company-scope.js';
 import { KeptBriefly } from '../../ground/database/kept-briefly.js';
+import { apartFromTransaction } from '../../ground/database/work-context.js';
 import { workedOut } from '../../ground/database/worked-out.js';
 import { WorkThreads } from '../../ground/threads/work-threads.service.js';
 import { JobHouseRules } from '../jobs/job-house-rules.service.js';
@@ -31,11 +32,12 @@ import { type ServedRow, readServedRows } from './served-rows.js';
 const MOST_MS = 20_000;
 /** How old what the company's valves taught may be where one position is looked at, ms. */
 const LIVES_MS = 10_000;
+const LIVES_WAIT_MS = 300;
 
 /** The valves in service with what a budget asks of them, and how long the company's valves lasted. */
 @Injectable()
 export class ServedValves {
-  private readonly late = new KeptBriefly<LifeSeen[]>(LIVES_MS);
+  private readonly late = new KeptBriefly<LifeSeen[]>({ freshMs: LIVES_MS, waitMs: LIVES_WAIT_MS });
 
   constructor(
     @InjectConnection() private readonly sequelize: Sequelize,
@@ -84,7 +86,7 @@ export class ServedValves {
 
   /** The same for every position, and asked for with each: as it was within the last seconds. */
   private livesOfLate(): Promise<LifeSeen[]> {
-    return this.late.get(currentCompanyId(), () => this.lives());
+    return this.late.get(currentCompanyId(), () => apartFromTransaction(() => this.lives()));
   }
 
   /** The models that what a valve costs is told by. */
