@@ -34,9 +34,7 @@ export async function crowd({ address }, isLarge) {
   const one = async (/** @type {number} */ number) => {
     const person = await Person.demo(address, ROLES[number % ROLES.length]);
     const stream = request(`${address}/api/live?tab=${randomUUID()}`, { headers: { cookie: person.cookie } });
-    stream.on('response', (answer) =>
-      answer.on('data', () => (told += 1)).on('error', () => undefined),
-    );
+    stream.on('response', (answer) => answer.on('data', () => (told += 1)).on('error', () => undefined));
     stream.on('error', () => undefined);
     stream.end();
     await pause((number * betweenMs) / people);
