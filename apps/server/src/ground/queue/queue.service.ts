@@ -249,7 +249,7 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
     return {
       given,
       isLastTry,
-      file: () => this.files.findOne({ where: { taskId: id, part: 'given' }, rejectOnEmpty: true }),
+      file: () => this.givenFile(id),
       progress: async (done, total) => {
         const [still] = await this.tasks.update({ done, total }, { where: { id, state: 'running' } });
         if (still === 0) throw new Cancelled();
@@ -265,6 +265,16 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
           await this.end(id, 'done', null);
         }),
     };
+  }
+
+  private async givenFile(taskId: string): Promise<TaskFile> {
+    const file = await this.files.findOne({ where: { taskId, part: 'given' } });
+    if (!file)
+      throw new Refusal(404, {
+        code: 'not-found',
+        message: 'The file of this task was kept for a day, and is gone. Import it once more.',
+      });
+    return file;
   }
 
   private end(id: string, state: 'done' | 'failed', problem: string | null): Promise<void> {
@@ -288,6 +298,8 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
   }
 }
 
-/** What was asked for cannot be done, however often it is tried. */
+/** What was asked for cannot be done, however often it is tried; too much at once can. */
 const isRefusal = (error: unknown): boolean =>
-  error instanceof Refusal || error instanceof InvalidInput || error instanceof HttpException;
+  (error instanceof Refusal && error.status !== 429) ||
+  error instanceof InvalidInput ||
+  error instanceof HttpException;
