@@ -14,6 +14,8 @@ import { type Relay, startRelay } from '../../testing/relay.js';
 import { type Agent, testSettings } from '../../testing/test-app.js';
 import { ReplicaReads } from './replica-reads.service.js';
 
+/** Two clusters and the demo are made first, on whatever machine. */
+const SETUP_MS = 240_000;
 const folder = (): string => join(tmpdir(), `grevik-replica-${randomBytes(4).toString('hex')}`);
 const of = (url: string, database: string): string => url.replace(/\/[^/]*$/, `/${database}`);
 const portOf = (url: string): number => Number(new URL(url).port);
@@ -47,7 +49,7 @@ describe('a primary and its standby', () => {
     reads = app.get(ReplicaReads);
     foreman = request.agent(http);
     await foreman.post('/api/session/demo').send({ role: 'foreman' }).expect(200);
-  });
+  }, SETUP_MS);
   afterAll(async () => {
     await app.close();
     await behind.close();
@@ -124,5 +126,5 @@ describe('a primary and its standby', () => {
     );
     expect(rows).toEqual([{ n: acknowledged.length, distinct: acknowledged.length }]);
     expect(await names()).toContain('Late shed');
-  });
+  }, SETUP_MS);
 });
