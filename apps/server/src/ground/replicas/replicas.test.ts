@@ -80,51 +80,55 @@ describe('a primary and its standby', () => {
     await behind.query('SELECT pg_wal_replay_resume()');
   });
 
-  it('lose nothing that was acknowledged, and store nothing twice, where the standby is promoted while clients write', async () => {
-    const jobs = (await foreman.get('/api/jobs')).body as JobView[];
-    const lineId = jobs.flatMap(({ lines }) => lines)[0]!.id;
-    const line = (await foreman.get(`/api/lines/${lineId}`)).body as LineView;
-    const { id } = line.positions[3]!;
-    const acknowledged: string[] = [];
-    let isOver = false;
-    const write = async (): Promise<void> => {
-      while (!isOver) {
-        const entry = {
-          id: randomUUID(),
-          kind: 'note',
-          text: 'kept',
-          happenedAt: '2026-01-02T03:04:05.000Z',
-        };
-        // As the outbox of a page does: the same entry again until it is confirmed.
-        for (let status = 0; status !== 201 && !(isOver && status === 503);)
-          ({ status } = await foreman.post(`/api/positions/${id}/entries`).send(entry));
-        acknowledged.push(entry.id);
-      }
-    };
-    const writers = [write(), write(), write()];
-    const until = async (count: number): Promise<void> => {
-      while (acknowledged.length < count) await new Promise((resolve) => setTimeout(resolve, 20));
-    };
-    await until(20);
-    const admin = new Sequelize(of(standby.url, 'postgres'), { logging: false });
-    await primary.stop();
-    await standby.promote();
-    await admin.query('ALTER SYSTEM RESET synchronous_standby_names');
-    await admin.query('SELECT pg_reload_conf()');
-    await admin.close();
-    relay.leadTo(portOf(standby.url));
-    const promoted = acknowledged.length;
-    await until(promoted + 20);
-    isOver = true;
-    await Promise.all(writers);
-    const { entries } = (await foreman.get(`/api/positions/${id}/history`).expect(200))
-      .body as HistoryView<unknown>;
-    const stored = new Set(entries.map((entry) => (entry as { id: string }).id));
-    expect(acknowledged.filter((one) => !stored.has(one))).toEqual([]);
-    const [rows] = await behind.query(
-      `SELECT count(*)::int AS n, count(DISTINCT id)::int AS distinct FROM entries WHERE text = 'kept'`,
-    );
-    expect(rows).toEqual([{ n: acknowledged.length, distinct: acknowledged.length }]);
-    expect(await names()).toContain('Late shed');
-  }, SETUP_MS);
+  it(
+    'lose nothing that was acknowledged, and store nothing twice, where the standby is promoted while clients write',
+    async () => {
+      const jobs = (await foreman.get('/api/jobs')).body as JobView[];
+      const lineId = jobs.flatMap(({ lines }) => lines)[0]!.id;
+      const line = (await foreman.get(`/api/lines/${lineId}`)).body as LineView;
+      const { id } = line.positions[3]!;
+      const acknowledged: string[] = [];
+      let isOver = false;
+      const write = async (): Promise<void> => {
+        while (!isOver) {
+          const entry = {
+            id: randomUUID(),
+            kind: 'note',
+            text: 'kept',
+            happenedAt: '2026-01-02T03:04:05.000Z',
+          };
+          // As the outbox of a page does: the same entry again until it is confirmed.
+          for (let status = 0; status !== 201 && !(isOver && status === 503);)
+            ({ status } = await foreman.post(`/api/positions/${id}/entries`).send(entry));
+          acknowledged.push(entry.id);
+        }
+      };
+      const writers = [write(), write(), write()];
+      const until = async (count: number): Promise<void> => {
+        while (acknowledged.length < count) await new Promise((resolve) => setTimeout(resolve, 20));
+      };
+      await until(20);
+      const admin = new Sequelize(of(standby.url, 'postgres'), { logging: false });
+      await primary.stop();
+      await standby.promote();
+      await admin.query('ALTER SYSTEM RESET synchronous_standby_names');
+      await admin.query('SELECT pg_reload_conf()');
+      await admin.close();
+      relay.leadTo(portOf(standby.url));
+      const promoted = acknowledged.length;
+      await until(promoted + 20);
+      isOver = true;
+      await Promise.all(writers);
+      const { entries } = (await foreman.get(`/api/positions/${id}/history`).expect(200))
+        .body as HistoryView<unknown>;
+      const stored = new Set(entries.map((entry) => (entry as { id: string }).id));
+      expect(acknowledged.filter((one) => !stored.has(one))).toEqual([]);
+      const [rows] = await behind.query(
+        `SELECT count(*)::int AS n, count(DISTINCT id)::int AS distinct FROM entries WHERE text = 'kept'`,
+      );
+      expect(rows).toEqual([{ n: acknowledged.length, distinct: acknowledged.length }]);
+      expect(await names()).toContain('Late shed');
+    },
+    SETUP_MS,
+  );
 });
