@@ -1,3 +1,5 @@
+import type { ArchiveTaken } from './archive.js';
+
 /** Work that goes on by itself, in the queue. */
 export const TASK_KINDS = ['quote', 'judge-jobs', 'budget-file', 'job-file', 'job-import'] as const;
 export type TaskKind = (typeof TASK_KINDS)[number];
@@ -27,7 +29,7 @@ export interface TaskView {
 /** What came of a task. */
 export interface TaskResult {
   /** A job that was imported. */
-  imported?: { jobId: string; name: string; positions: number };
+  imported?: ArchiveTaken;
 }
 
 /** A task that somebody waits for. */

@@ -1,4 +1,4 @@
-import type { OwnTaskView, TaskAdded, TaskView } from '@grevik/contracts';
+import type { BudgetFile, OwnTaskView, TaskAdded, TaskView } from '@grevik/contracts';
 import { ALL, api } from './api';
 
 /** What the servers do by themselves. */
@@ -16,7 +16,7 @@ const tasksApi = api.injectEndpoints({
       query: (id) => ({ url: `tasks/mine/${id}`, method: 'DELETE' }),
       invalidatesTags: ['Tasks'],
     }),
-    askForBudgetFile: build.mutation<TaskAdded, { jobId?: string; format: 'xlsx' | 'pdf' }>({
+    askForBudgetFile: build.mutation<TaskAdded, { jobId?: string; format: BudgetFile }>({
       query: (body) => ({ url: 'budget/file', method: 'POST', body }),
       invalidatesTags: ['Tasks'],
     }),

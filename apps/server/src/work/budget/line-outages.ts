@@ -14,11 +14,11 @@ export interface OutageLine {
   day: string;
 }
 
+/** What the failure of each valve of a line puts out of service, or of only one. */
+export const outagesOf = ({ items, positions, settings, day }: OutageLine, only?: string): ValveOutage[] =>
+  outagesOnLine({ items, positions }, settings, new Date(day), only);
+
 /** What the failure of each valve of some lines puts out of service, line by line: in a thread of its own. @param lines `OutageLine`s as JSON */
 export function workOutOutages({ lines }: { lines: string }): Promise<ValveOutage[][]> {
-  return Promise.resolve(
-    (JSON.parse(lines) as OutageLine[]).map(({ items, positions, settings, day }) =>
-      outagesOnLine({ items, positions }, settings, new Date(day)),
-    ),
-  );
+  return Promise.resolve((JSON.parse(lines) as OutageLine[]).map((line) => outagesOf(line)));
 }

@@ -6,7 +6,6 @@ import {
   type ValveType,
   learnedByType,
   mustNotWait,
-  outagesOnLine,
   priceEach,
   valveFailure,
   walkBeside,
@@ -25,7 +24,7 @@ import { workedOut } from '../../ground/database/worked-out.js';
 import { WorkThreads } from '../../ground/threads/work-threads.service.js';
 import { JobHouseRules } from '../jobs/job-house-rules.service.js';
 import { Walk } from '../walks/walk.model.js';
-import type { OutageLine } from './line-outages.js';
+import { type OutageLine, outagesOf } from './line-outages.js';
 import { type ValveHere, livesOf, valveHere, waterOf } from './lives-of.js';
 import { type ServedRow, readServedRows } from './served-rows.js';
 
@@ -69,7 +68,7 @@ export class ServedValves {
     const row = rows.find(({ id }) => id === positionId);
     if (!row) return NOTHING;
     const [line] = (await this.outageLines(rows, now)).values();
-    const [outage] = line ? outagesOnLine(line, line.settings, new Date(line.day), positionId) : [];
+    const [outage] = line ? outagesOf(line, positionId) : [];
     const valve = valveHere(row);
     return {
       learned: learnedByType(await this.livesOfLate(), row.medium),
