@@ -7,7 +7,7 @@ describe('a built server under attack', () => {
   beforeAll(async () => {
     server = await RunningServer.open();
     jest.spyOn(console, 'log').mockImplementation(() => undefined);
-  }, 60_000);
+  }, 180_000);
   afterAll(() => server.close(), 60_000);
 
   it.each(Object.keys(ATTACKS))(

@@ -54,7 +54,12 @@ const { code, output } = await run(
   ['test', ...specs.map((name) => `e2e/${name.replace(/^e2e\//, '')}`)],
   {
     cwd: ROOT,
-    env: { ...process.env, GREVIK_E2E_PORT: PORT, GREVIK_E2E_SERVERS: String(SERVERS) },
+    env: {
+      ...process.env,
+      GREVIK_E2E_PORT: PORT,
+      GREVIK_E2E_SERVERS: String(SERVERS),
+      GREVIK_E2E_WORKERS: '1',
+    },
   },
 );
 clearInterval(killing);

@@ -7,7 +7,8 @@ import { BoardModule } from './work/board/board.module.js';
 import { CalcModule } from './work/calculations/calc.module.js';
 import { CatalogueModule } from './firm/catalogue/catalogue.module.js';
 import { CompanyModule } from './firm/company/company.module.js';
-import { DATABASE_LIMITS, POOL } from './ground/database/limits.js';
+import { ClustersModule } from './ground/clusters/clusters.module.js';
+import { CONNECTIONS } from './ground/database/limits.js';
 import { DemoModule } from './demo/demo.module.js';
 import { HealthModule } from './ground/health/health.module.js';
 import { HistoryModule } from './ground/change-log/history.module.js';
@@ -48,16 +49,14 @@ export class AppModule {
       module: AppModule,
       imports: [
         SequelizeModule.forRoot({
+          ...CONNECTIONS,
           uri: settings.databaseUrl,
-          dialect: 'postgres',
           autoLoadModels: true,
           synchronize: false,
-          logging: false,
           retryAttempts: 0,
-          pool: POOL,
           ...(replication && { replication }),
-          dialectOptions: DATABASE_LIMITS,
         }),
+        ClustersModule.on(settings),
         WorkThreadsModule,
         ReplicasModule.on(settings),
         LiveModule.on(settings),

@@ -21,12 +21,12 @@ import { docsHeaders, notStored, securityHeaders } from './ground/requests/secur
 import { Metrics } from './ground/metrics/metrics.service.js';
 import { measureRequests } from './ground/metrics/measure-requests.js';
 import { serveMetrics } from './ground/metrics/serve-metrics.js';
-import type { Settings } from './ground/settings/settings.js';
+import { type Settings, directAddresses } from './ground/settings/settings.js';
 import { serveWeb } from './ground/web/serve-web.js';
 
 /** The application, with its tables up to date, ready to listen. */
 export async function createApp(settings: Settings): Promise<NestExpressApplication> {
-  await migrate(settings.directDatabaseUrl);
+  for (const address of directAddresses(settings).values()) await migrate(address);
   const app = await NestFactory.create<NestExpressApplication>(AppModule.on(settings), {
     bodyParser: false,
     logger: new ConsoleLogger({ json: true, logLevels: ['error', 'warn'] }),

@@ -8,9 +8,8 @@ function tell(message: { ready: true } | { failed: string }): void {
   else if ('failed' in message) console.error(message.failed);
 }
 
-const settings = readSettings(process.env);
-
 try {
+  const settings = readSettings(process.env);
   const app = await createApp(settings);
   await app.listen(settings.port, settings.host);
   // The start command is gone, however it ended: nothing may be left running without it.
@@ -19,11 +18,11 @@ try {
   if (process.send) for (const signal of ['SIGINT', 'SIGHUP']) process.on(signal, () => undefined);
   tell({ ready: true });
 } catch (error) {
-  const { code, message } = error as NodeJS.ErrnoException;
+  const { code, message, port } = error as NodeJS.ErrnoException & { port?: number };
   tell({
     failed:
       code === 'EADDRINUSE'
-        ? `Port ${settings.port} is taken: stop what runs there, or choose another with PORT.`
+        ? `Port ${port} is taken: stop what runs there, or choose another with PORT.`
         : `Grevik could not start: ${message}`,
   });
   process.exit(1);

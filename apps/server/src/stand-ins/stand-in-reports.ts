@@ -6,6 +6,7 @@ import { InjectConnection } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { secretKeyHash } from '../ground/access/secret-key.js';
+import { inCompany } from '../ground/database/company-scope.js';
 import { holdsLease } from '../ground/queue/lease.js';
 
 const ANSWER_MS = 10_000;
@@ -67,9 +68,11 @@ export class StandInReports {
     const key = createHmac('sha256', this.secret).update(deviceId).digest('base64url');
     const hash = secretKeyHash(key);
     if (hash !== keyHash)
-      await this.sequelize.query(
-        `UPDATE devices SET key_hash = :hash WHERE company_id = :companyId AND id = :deviceId AND is_stand_in`,
-        { replacements: { hash, companyId, deviceId } },
+      await inCompany(companyId, () =>
+        this.sequelize.query(
+          `UPDATE devices SET key_hash = :hash WHERE company_id = :companyId AND id = :deviceId AND is_stand_in`,
+          { replacements: { hash, companyId, deviceId } },
+        ),
       );
     return key;
   }

@@ -60,6 +60,8 @@ export function testSettings(databaseUrl: string, { offersDemo = true } = {}): S
   return {
     databaseUrl,
     directDatabaseUrl: databaseUrl,
+    clusters: new Map(),
+    directClusters: new Map(),
     readUrls: [],
     port: 0,
     host: '127.0.0.1',

@@ -3,6 +3,7 @@ import { Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript
 
 @Table({ tableName: 'catalogue_sizes', underscored: true, timestamps: false })
 export class CatalogueSize extends Model {
+  @PrimaryKey
   @Column(DataType.UUID)
   declare companyId: string;
 

@@ -28,6 +28,7 @@ describe('companies are kept apart', () => {
   it('writes only into the open company, whatever the row says', async () => {
     const job = await inCompany(ours, () => Job.create({ name: 'Smuggled', companyId: theirs }));
     expect(job.companyId).toBe(ours);
+    expect(await inCompany(theirs, () => Job.count())).toBe(1);
     const [bulk] = await inCompany(ours, () => Job.bulkCreate([{ id: randomUUID(), name: 'In bulk' }]));
     expect(bulk?.companyId).toBe(ours);
   });

@@ -4,6 +4,7 @@ import type { HouseRuleSettings, OwnHoldRules } from '@grevik/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { Clusters } from '../../ground/clusters/clusters.service.js';
 import { currentCompanyId, scopeByCompany } from '../../ground/database/company-scope.js';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { Refusal } from '../../ground/errors/refusal.js';
@@ -40,6 +41,7 @@ export class CompanyService {
     @InjectConnection() private readonly sequelize: Sequelize,
     @Inject(OFFERS_DEMO) private readonly offersDemo: boolean,
     private readonly log: ChangeLog,
+    private readonly clusters: Clusters,
   ) {
     scopeByCompany(sequelize);
     log.takesBack(Object.values(KIND_OF), (change) => this.takeBack(change));
@@ -93,7 +95,9 @@ export class CompanyService {
 
   /** The demo company; null where this server does not offer it. */
   async demo(): Promise<Company | null> {
-    return this.offersDemo ? this.companies.findOne({ where: { slug: DEMO_SLUG } }) : null;
+    return this.offersDemo
+      ? this.clusters.atHome(() => this.companies.findOne({ where: { slug: DEMO_SLUG } }))
+      : null;
   }
 
   /** A company for a new owner: the one from before people signed in, where it still waits for its owner, else a new one. */

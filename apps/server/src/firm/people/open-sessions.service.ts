@@ -6,6 +6,7 @@ import bowser from 'bowser';
 import type { Request } from 'express';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { Clusters } from '../../ground/clusters/clusters.service.js';
 import { actingIn } from '../../ground/sessions/acting.js';
 
 interface Row {
@@ -17,7 +18,10 @@ interface Row {
 /** The sessions of whoever asks, on all their devices. */
 @Injectable()
 export class OpenSessions {
-  constructor(@InjectConnection() private readonly sequelize: Sequelize) {}
+  constructor(
+    @InjectConnection() private readonly sequelize: Sequelize,
+    private readonly clusters: Clusters,
+  ) {}
 
   /** The newest first. */
   async list(request: Request): Promise<OpenSessionView[]> {
@@ -33,15 +37,19 @@ export class OpenSessions {
   async end(request: Request, id: string): Promise<void> {
     const found = (await this.rows(request)).find(({ sid }) => idOf(sid) === id);
     if (!found) throw new NotFoundException('This session has ended already.');
-    await this.sequelize.query('DELETE FROM sessions WHERE sid = :sid', { replacements: { sid: found.sid } });
+    await this.clusters.atHome(() =>
+      this.sequelize.query('DELETE FROM sessions WHERE sid = :sid', { replacements: { sid: found.sid } }),
+    );
   }
 
   private async rows(request: Request): Promise<Row[]> {
     const acting = actingIn(request);
-    const rows = await this.sequelize.query<Row>(
-      `SELECT sid, sess->>'openedAt' AS "openedAt", sess->>'userAgent' AS "userAgent" FROM sessions
-       WHERE sess->>'personId' = :personId AND expire > now() ORDER BY sess->>'openedAt' DESC NULLS LAST`,
-      { type: QueryTypes.SELECT, replacements: { personId: acting?.personId ?? '' } },
+    const rows = await this.clusters.atHome(() =>
+      this.sequelize.query<Row>(
+        `SELECT sid, sess->>'openedAt' AS "openedAt", sess->>'userAgent' AS "userAgent" FROM sessions
+         WHERE sess->>'personId' = :personId AND expire > now() ORDER BY sess->>'openedAt' DESC NULLS LAST`,
+        { type: QueryTypes.SELECT, replacements: { personId: acting?.personId ?? '' } },
+      ),
     );
     // Visitors of the demo company are many as the same person.
     return acting?.isDemo ? rows.filter(({ sid }) => sid === request.sessionID) : rows;

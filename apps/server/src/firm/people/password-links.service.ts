@@ -3,9 +3,10 @@ import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { Op } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { Clusters } from '../../ground/clusters/clusters.service.js';
 import { secretKeyHash } from '../../ground/access/secret-key.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
-import { acrossCompanies, currentPersonId, inCompany } from '../../ground/database/company-scope.js';
+import { currentPersonId, inCompany } from '../../ground/database/company-scope.js';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { Attempts } from '../../ground/sessions/attempts.js';
 import { refuseCommonPassword } from '../../ground/sessions/common-password.js';
@@ -32,6 +33,7 @@ export class PasswordLinks {
     private readonly signIn: SignInService,
     private readonly attempts: Attempts,
     private readonly log: ChangeLog,
+    private readonly clusters: Clusters,
   ) {}
 
   /** Makes a link for a person; one that was made before opens nothing any more. */
@@ -94,7 +96,7 @@ export class PasswordLinks {
   }
 
   private async find(token: string): Promise<PasswordLink> {
-    const found = await acrossCompanies(() =>
+    const found = await this.clusters.findOne(() =>
       this.links.findOne({
         where: { tokenHash: secretKeyHash(token), expiresAt: { [Op.gt]: new Date() } },
       }),

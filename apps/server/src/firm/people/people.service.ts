@@ -10,8 +10,9 @@ import { ConflictException, Injectable, NotFoundException } from '@nestjs/common
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { Op } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { Clusters } from '../../ground/clusters/clusters.service.js';
 import { inTransaction } from '../../ground/database/work-context.js';
-import { acrossCompanies, currentPersonId, inCompany } from '../../ground/database/company-scope.js';
+import { currentPersonId, inCompany } from '../../ground/database/company-scope.js';
 import { secretKeyHash } from '../../ground/access/secret-key.js';
 import { CompanyService } from '../company/company.service.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
@@ -43,6 +44,7 @@ export class PeopleService {
     private readonly sessions: SessionsService,
     private readonly attempts: Attempts,
     private readonly log: ChangeLog,
+    private readonly clusters: Clusters,
   ) {}
 
   /** Everybody’s name by id, those who left too. */
@@ -156,7 +158,7 @@ export class PeopleService {
   }
 
   private async invitation(token: string): Promise<Invitation> {
-    const found = await acrossCompanies(() =>
+    const found = await this.clusters.findOne(() =>
       this.invitations.findOne({
         where: { tokenHash: secretKeyHash(token), expiresAt: { [Op.gt]: new Date() } },
         include: [Person],

@@ -11,7 +11,7 @@ export class PersonData {
 
   async of(personId: string): Promise<object> {
     const [person] = await this.rows(
-      `SELECT name, email, role, joined_at AS "joinedAt", left_at AS "leftAt" FROM people WHERE company_id = :companyId AND id = :personId`,
+      `SELECT name, email, role, language, joined_at AS "joinedAt", left_at AS "leftAt" FROM people WHERE company_id = :companyId AND id = :personId`,
       personId,
     );
     if (!person) throw personNotFound();

@@ -1,4 +1,5 @@
 import type { Role } from '@grevik/contracts';
+import type { Language } from '@grevik/words';
 import { Column, DataType, Default, Model, PrimaryKey, Table } from 'sequelize-typescript';
 
 @Table({ tableName: 'people', underscored: true, timestamps: false })
@@ -8,6 +9,7 @@ export class Person extends Model {
   @Column(DataType.UUID)
   declare id: string;
 
+  @PrimaryKey
   @Column(DataType.UUID)
   declare companyId: string;
 
@@ -24,6 +26,10 @@ export class Person extends Model {
   /** Null for people of the demo company, who come in by its own door. */
   @Column(DataType.TEXT)
   declare passwordHash: string | null;
+
+  /** Null where they have chosen none. */
+  @Column(DataType.TEXT)
+  declare language: Language | null;
 
   @Default(0)
   @Column(DataType.INTEGER)

@@ -1,6 +1,7 @@
 import {
   ChangePasswordRequest,
   DemoRequest,
+  LanguageRequest,
   LinkToken,
   NewPasswordRequest,
   type OpenSessionView,
@@ -71,6 +72,14 @@ export class SessionsController {
     @Body() start: StartCompanyRequest,
   ): Promise<SessionView> {
     return this.sessions.open(request, await this.signIn.startCompany(start, address));
+  }
+
+  @ApiOperation({ summary: 'Keeps the language you read, for every device.' })
+  @SignedIn()
+  @Put('language')
+  @HttpCode(204)
+  speak(@Req() request: Request, @Body() { language }: LanguageRequest): Promise<void> {
+    return this.sessions.speak(request, language);
   }
 
   @ApiOperation({ summary: 'Where you are signed in.' })

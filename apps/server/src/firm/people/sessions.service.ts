@@ -1,12 +1,14 @@
 import { promisify } from 'node:util';
 import type { Role, SessionView } from '@grevik/contracts';
+import type { Language } from '@grevik/words';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Request } from 'express';
-import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { Clusters } from '../../ground/clusters/clusters.service.js';
 import { permissionsOf } from '../../ground/access/permission-table.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
+import { companyRows } from '../../ground/database/company-rows.js';
 import { inCompany } from '../../ground/database/company-scope.js';
 import { CompanyService, DEMO_SLUG } from '../company/company.service.js';
 import { Person } from './person.model.js';
@@ -20,6 +22,7 @@ export class SessionsService {
     @InjectModel(Person) private readonly people: typeof Person,
     private readonly company: CompanyService,
     private readonly log: ChangeLog,
+    private readonly clusters: Clusters,
   ) {}
 
   /** Opens a session for a person, under a new id: what an earlier visitor knew of the old one is worth nothing. */
@@ -38,10 +41,13 @@ export class SessionsService {
     const { personId, companyId } = session;
     if (personId === undefined || companyId === undefined) return undefined;
     // One plain query: it comes before everything that is asked.
-    const [person] = await this.sequelize.query<{ role: Role; slug: string }>(
-      `SELECT p.role, c.slug FROM people p JOIN companies c ON c.id = p.company_id
-       WHERE p.company_id = :companyId AND p.id = :personId AND p.left_at IS NULL`,
-      { type: QueryTypes.SELECT, replacements: { companyId, personId } },
+    const [person] = await inCompany(companyId, () =>
+      companyRows<{ role: Role; slug: string }>(
+        this.sequelize,
+        `SELECT p.role, c.slug FROM people p JOIN companies c ON c.id = p.company_id
+         WHERE p.company_id = :companyId AND p.id = :personId AND p.left_at IS NULL`,
+        { personId },
+      ),
     );
     return person && { personId, companyId, role: person.role, isDemo: person.slug === DEMO_SLUG };
   }
@@ -49,6 +55,12 @@ export class SessionsService {
   async show(request: Request): Promise<SessionView | null> {
     const acting = actingIn(request);
     return acting ? this.viewOf(await this.people.findByPk(acting.personId, { rejectOnEmpty: true })) : null;
+  }
+
+  /** Keeps the language of whoever asks; the people of the demo company are everybody's, and keep none. */
+  async speak(request: Request, language: Language): Promise<void> {
+    const acting = actingIn(request);
+    if (acting && !acting.isDemo) await this.people.update({ language }, { where: { id: acting.personId } });
   }
 
   async close({ session }: Request): Promise<void> {
@@ -64,9 +76,11 @@ export class SessionsService {
 
   /** Ends every session of a person, on every device. */
   async closeAll(personId: string): Promise<void> {
-    await this.sequelize.query(`DELETE FROM sessions WHERE sess->>'personId' = :personId`, {
-      replacements: { personId },
-    });
+    await this.clusters.atHome(() =>
+      this.sequelize.query(`DELETE FROM sessions WHERE sess->>'personId' = :personId`, {
+        replacements: { personId },
+      }),
+    );
   }
 
   private viewOf(person: Person): Promise<SessionView> {
@@ -75,6 +89,7 @@ export class SessionsService {
       return {
         person: personView(person),
         company: { name, isDemo: slug === DEMO_SLUG },
+        language: person.language ?? null,
         may: permissionsOf(person.role),
         changeNumber: await this.log.lastNumber(),
       };

@@ -123,6 +123,21 @@ describe('signing in', () => {
     });
   });
 
+  it('keeps the language somebody reads for every device, and none for visitors of the demo company', async () => {
+    const bea = await test.joins(owner, 'technician');
+    const { email } = await personOf(bea);
+    const languageOf = async (agent: Agent): Promise<string | null> =>
+      ((await agent.get('/api/session').expect(200)).body as { session: SessionView }).session.language;
+    expect(await languageOf(bea)).toBeNull();
+    await bea.put('/api/session/language').send({ language: 'es' }).expect(204);
+    expect(((await signIn(email).expect(200)).body as SessionView).language).toBe('es');
+    const { body } = await bea.put('/api/session/language').send({ language: 'xx' }).expect(400);
+    expect(body).toMatchObject({ error: { field: 'language' } });
+    const visitor = await test.demo();
+    await visitor.put('/api/session/language').send({ language: 'es' }).expect(204);
+    expect(await languageOf(await test.demo())).toBeNull();
+  });
+
   it('shows where one is signed in, and ends one of them', async () => {
     const bea = await test.joins(owner, 'technician');
     const { email } = await personOf(bea);

@@ -9,8 +9,9 @@ import { ConflictException, Inject, Injectable, NotFoundException } from '@nestj
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { UniqueConstraintError } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { Clusters } from '../../ground/clusters/clusters.service.js';
 import { inTransaction } from '../../ground/database/work-context.js';
-import { acrossCompanies, currentPersonId, inCompany } from '../../ground/database/company-scope.js';
+import { currentPersonId, inCompany } from '../../ground/database/company-scope.js';
 import { COMPANIES_OPEN, CompanyService } from '../company/company.service.js';
 import { Refusal } from '../../ground/errors/refusal.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
@@ -34,6 +35,7 @@ export class SignInService {
     private readonly factors: SecondFactors,
     private readonly log: ChangeLog,
     @Inject(COMPANIES_OPEN) private readonly companiesOpen: boolean,
+    private readonly clusters: Clusters,
   ) {}
 
   async doors(): Promise<SignInOptionsView> {
@@ -49,13 +51,14 @@ export class SignInService {
     await this.attempts.count('address', address);
     await this.attempts.count('account', account);
     await this.attempts.count('password', `${address} ${account}`);
-    const people = await acrossCompanies(() =>
+    const found = await this.clusters.find(() =>
       this.people.findAll({
         where: { email: account, leftAt: null },
         order: [['joinedAt', 'ASC']],
         limit: MOST_COMPANIES,
       }),
     );
+    const people = found.sort((a, b) => Number(a.joinedAt) - Number(b.joinedAt)).slice(0, MOST_COMPANIES);
     const matching: Person[] = [];
     // Somebody unknown takes as long as a wrong password.
     if (people.length === 0) await passwordMatches(null, password);

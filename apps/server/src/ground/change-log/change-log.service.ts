@@ -106,7 +106,7 @@ export class ChangeLog {
   async ofPosition(positionId: string): Promise<PositionChangeView[]> {
     const rows = await this.sequelize.query<Omit<PositionChangeView, 'at'> & { at: Date }>(
       `SELECT c.id, c.kind, c.before, c.after, c.at, c.undoes, p.name AS by
-       FROM changes c JOIN people p ON p.id = c.person_id
+       FROM changes c JOIN people p ON p.company_id = c.company_id AND p.id = c.person_id
        WHERE c.company_id = :companyId AND c.position_id = :positionId AND c.kind IN (:kinds)
        ORDER BY c.number DESC LIMIT :most`,
       {

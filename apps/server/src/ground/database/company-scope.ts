@@ -10,11 +10,6 @@ import { type AskedBy, currentPerson, currentScope, runInScope } from './work-co
 export const inCompany = <T>(companyId: string, work: () => T, by: AskedBy = {}): T =>
   runInScope({ companyId, ...by }, work);
 
-/** Runs work that does not know its company yet: signing in by e-mail, joining by a link. It may read, and write nothing. */
-export function acrossCompanies<T>(work: () => T): T {
-  return runInScope('across', work);
-}
-
 /** The company the current work is for. Throws outside of one: no query may run for nobody. */
 export function currentCompanyId(): string {
   const scope = currentScope();
@@ -33,6 +28,11 @@ interface Filtered {
   where?: WhereOptions;
 }
 
+interface Included extends Filtered {
+  model: unknown;
+  include?: Included[];
+}
+
 const isCompanys = (model: unknown): boolean =>
   Object.hasOwn((model as ModelStatic<Model>).rawAttributes ?? {}, 'companyId');
 
@@ -48,10 +48,18 @@ export function scopeByCompany(sequelize: Sequelize): void {
       options.where = options.where ? { [Op.and]: [options.where, own] } : own;
     };
   const narrowReading = narrowBy('companyId');
+  // What is read along is joined by the company as well: every key leads with it.
+  function narrowIncluded({ include = [] }: { include?: Included[] }): void {
+    for (const included of include) {
+      narrowBy('company_id').call(included.model, included);
+      narrowIncluded(included);
+    }
+  }
   function own(row: Model): void {
     if (!isCompanys(row.constructor)) return;
     const companyId = currentCompanyId();
-    if (row.isNewRecord) row.set('companyId', companyId);
+    // As a part of the key it would not be set a second time.
+    if (row.isNewRecord) row.setDataValue('companyId', companyId);
     else if (row.get('companyId') !== companyId)
       throw new Error('a row of another company cannot be changed');
   }
@@ -60,6 +68,10 @@ export function scopeByCompany(sequelize: Sequelize): void {
       if (currentScope() !== 'across') narrowReading.call(this, options);
     });
   }
+  sequelize.addHook('beforeFindAfterOptions', (options) => {
+    // By now Sequelize has turned what is read along into one form.
+    if (currentScope() !== 'across') narrowIncluded(options as { include?: Included[] });
+  });
   sequelize.addHook('beforeBulkUpdate', narrowReading);
   // Sequelize has turned names into columns by the time it asks about a bulk delete.
   sequelize.addHook('beforeBulkDestroy', narrowBy('company_id'));

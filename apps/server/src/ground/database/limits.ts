@@ -10,3 +10,11 @@ export const DATABASE_LIMITS = {
   lock_timeout: 10_000,
   idle_in_transaction_session_timeout: 30_000,
 } as const;
+
+/** How Sequelize connects to any of the databases. */
+export const CONNECTIONS = {
+  dialect: 'postgres',
+  logging: false,
+  pool: POOL,
+  dialectOptions: DATABASE_LIMITS,
+} as const;

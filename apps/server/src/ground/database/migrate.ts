@@ -27,6 +27,9 @@ import * as walksOfAJob from './migrations/0023-walks-of-a-job.js';
 import * as search from './migrations/0024-search.js';
 import * as taskFiles from './migrations/0025-task-files.js';
 import * as partitions from './migrations/0026-partitions.js';
+import * as keysByCompany from './migrations/0027-keys-by-company.js';
+import * as companyPlaces from './migrations/0028-company-places.js';
+import * as language from './migrations/0029-language.js';
 import * as ownGates from './migrations/0017-own-gates.js';
 import * as peopleAndLog from './migrations/0002-people-and-log.js';
 
@@ -63,6 +66,9 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0024-search': search,
   '0025-task-files': taskFiles,
   '0026-partitions': partitions,
+  '0027-keys-by-company': keysByCompany,
+  '0028-company-places': companyPlaces,
+  '0029-language': language,
 };
 
 /** Any number, the same for every server: only one migrates at a time. */

@@ -16,6 +16,8 @@ export type Scope = ({ companyId: string } & AskedBy) | 'across';
 interface WorkContext {
   scope?: Scope;
   transaction?: Transaction | null;
+  /** The cluster that queries go to, whatever the company. */
+  cluster?: string | undefined;
 }
 
 const contexts = new AsyncLocalStorage<WorkContext>();
@@ -40,7 +42,14 @@ export const currentRequest = (): string | undefined => askedBy().requestId;
 
 /** Runs work for a scope; a transaction that is open stays open in it. */
 export const runInScope = <T>(scope: Scope, work: () => T): T =>
-  contexts.run({ ...contexts.getStore(), scope }, work);
+  contexts.run({ ...contexts.getStore(), scope, cluster: undefined }, work);
+
+/** The cluster that queries go to whatever the company; undefined where the company says. */
+export const currentCluster = (): string | undefined => contexts.getStore()?.cluster;
+
+/** Runs work on a cluster, apart from a transaction that is open: one never goes over two. */
+export const onCluster = <T>(cluster: string, work: () => T): T =>
+  contexts.run({ ...contexts.getStore(), cluster, transaction: null }, work);
 
 /** What Sequelize asks of continuation-local storage, on the context that keeps the company. Its typings name another library's class. */
 const namespace = {

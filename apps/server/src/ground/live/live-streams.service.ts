@@ -4,6 +4,7 @@ import { InjectConnection } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { Observable, type Subscriber } from 'rxjs';
+import { Clusters } from '../clusters/clusters.service.js';
 import { inCompany } from '../database/company-scope.js';
 import { companyRows } from '../database/company-rows.js';
 import { Refusal } from '../errors/refusal.js';
@@ -53,6 +54,7 @@ export class LiveStreams implements BeforeApplicationShutdown {
     @InjectConnection() private readonly sequelize: Sequelize,
     listener: LiveListener,
     private readonly presence: PresenceService,
+    private readonly clusters: Clusters,
   ) {
     this.heard = listener.told.subscribe((told) =>
       isPlace(told) ? void this.move(told) : this.gather(told),
@@ -170,15 +172,19 @@ export class LiveStreams implements BeforeApplicationShutdown {
   /** Says that the stream is there; ends it where its session has. */
   private async pulse(stream: Stream): Promise<void> {
     const { out, sessionId, acting, at, tab } = stream;
-    const [known] = await this.sequelize.query<object>(
-      `SELECT 1 AS one FROM sessions s JOIN people p ON p.id = :personId AND p.company_id = :companyId AND p.left_at IS NULL
-       WHERE s.sid = :sessionId AND s.expire > now() AND s.sess->>'personId' = :personId`,
-      {
-        type: QueryTypes.SELECT,
-        replacements: { sessionId, personId: acting.personId, companyId: acting.companyId },
-      },
+    const { personId } = acting;
+    const [isOpen] = await this.clusters.atHome(() =>
+      this.sequelize.query<object>(
+        `SELECT 1 AS one FROM sessions WHERE sid = :sessionId AND expire > now() AND sess->>'personId' = :personId`,
+        { type: QueryTypes.SELECT, replacements: { sessionId, personId } },
+      ),
     );
-    if (!known) {
+    const [isThere] = await companyRows<object>(
+      this.sequelize,
+      `SELECT 1 AS one FROM people WHERE company_id = :companyId AND id = :personId AND left_at IS NULL`,
+      { personId },
+    );
+    if (!isOpen || !isThere) {
       send(stream, { type: 'ended', data: '' });
       return out.complete();
     }

@@ -1,4 +1,5 @@
 import { type DynamicModule, Global, Module } from '@nestjs/common';
+import { type Settings, directAddresses } from '../settings/settings.js';
 import { LiveController } from './live.controller.js';
 import { LiveListener } from './live-listener.service.js';
 import { LiveNotices } from './live-notices.service.js';
@@ -9,12 +10,15 @@ import { PresenceService } from './presence.service.js';
 @Global()
 @Module({})
 export class LiveModule {
-  static on({ directDatabaseUrl }: { directDatabaseUrl: string }): DynamicModule {
+  static on(settings: Settings): DynamicModule {
     return {
       module: LiveModule,
       controllers: [LiveController],
       providers: [
-        { provide: LiveListener, useFactory: () => new LiveListener(directDatabaseUrl) },
+        {
+          provide: LiveListener,
+          useFactory: () => new LiveListener([...directAddresses(settings).values()]),
+        },
         LiveNotices,
         LiveStreams,
         PresenceService,

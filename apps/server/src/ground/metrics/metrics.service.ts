@@ -6,13 +6,18 @@ import { LiveStreams } from '../live/live-streams.service.js';
 import { ReplicaReads } from '../replicas/replica-reads.service.js';
 import { WorkThreads } from '../threads/work-threads.service.js';
 
-/** A pool of connections, as Sequelize keeps it; its typings leave it out. With replicas it is two. */
+/** A pool of connections, as Sequelize keeps it; its typings leave it out. With replicas it is two, and each cluster has its own. */
 interface Pool {
   available: number;
   using: number;
   waiting: number;
 }
-type Pools = Pool | { read: Pool; write: Pool };
+type Pools = Pool | { read: Pool; write: Pool } | { pools: readonly Pools[] };
+
+function poolsIn(of: Pools): Pool[] {
+  if ('pools' in of) return of.pools.flatMap(poolsIn);
+  return 'read' in of ? [of.read, of.write] : [of];
+}
 
 /** What this server process measures of itself: requests, connections, threads, streams, event loop and memory. */
 @Injectable()
@@ -37,7 +42,7 @@ export class Metrics {
     collectDefaultMetrics({ register: this.registry });
     this.gauge('grevik_database_connections', 'Connections to the database, by state', 'state', () => {
       const { pool } = sequelize.connectionManager as unknown as { pool: Pools };
-      const pools = 'read' in pool ? [pool.read, pool.write] : [pool];
+      const pools = poolsIn(pool);
       const sum = (of: keyof Pool): number => pools.reduce((total, one) => total + one[of], 0);
       return { used: sum('using'), free: sum('available'), awaited: sum('waiting') };
     });

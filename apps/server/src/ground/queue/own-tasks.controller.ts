@@ -16,6 +16,13 @@ export class OwnTasksController {
     private readonly tasks: TasksService,
   ) {}
 
+  @ApiOperation({ summary: 'The tasks that the asker added within a day, the newest first.' })
+  @SignedIn()
+  @Get()
+  list(): Promise<OwnTaskView[]> {
+    return this.own.list();
+  }
+
   @ApiOperation({ summary: 'A task that the asker added: how far it is, and what came of it.' })
   @SignedIn()
   @Get(':id')

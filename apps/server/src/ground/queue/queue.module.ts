@@ -2,6 +2,8 @@ import { type DynamicModule, Global, Module } from '@nestjs/common';
 import { SequelizeModule, getConnectionToken, getModelToken } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { LiveNotices } from '../live/live-notices.service.js';
+import { Clusters } from '../clusters/clusters.service.js';
+import { type Settings, directAddresses } from '../settings/settings.js';
 import { Queue } from './queue.service.js';
 import { OwnTasksController } from './own-tasks.controller.js';
 import { OwnTasks } from './own-tasks.service.js';
@@ -14,7 +16,7 @@ import { TasksService } from './tasks.service.js';
 @Global()
 @Module({})
 export class QueueModule {
-  static on({ directDatabaseUrl }: { directDatabaseUrl: string }): DynamicModule {
+  static on(settings: Settings): DynamicModule {
     return {
       module: QueueModule,
       imports: [SequelizeModule.forFeature([Task, TaskFile])],
@@ -22,13 +24,14 @@ export class QueueModule {
       providers: [
         {
           provide: Queue,
-          inject: [getConnectionToken(), getModelToken(Task), LiveNotices, getModelToken(TaskFile)],
+          inject: [getConnectionToken(), getModelToken(Task), LiveNotices, getModelToken(TaskFile), Clusters],
           useFactory: (
             sequelize: Sequelize,
             tasks: typeof Task,
             notices: LiveNotices,
             files: typeof TaskFile,
-          ) => new Queue(directDatabaseUrl, sequelize, tasks, notices, files),
+            clusters: Clusters,
+          ) => new Queue([...directAddresses(settings).values()], sequelize, tasks, notices, files, clusters),
         },
         TasksService,
         OwnTasks,

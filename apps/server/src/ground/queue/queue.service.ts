@@ -11,6 +11,7 @@ import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import PgBoss from 'pg-boss';
 import { Op, QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import type { Clusters } from '../clusters/clusters.service.js';
 import { currentCompanyId, inCompany } from '../database/company-scope.js';
 import {
   type AskedBy,
@@ -81,25 +82,30 @@ class Cancelled extends Error {}
 export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown {
   private readonly logger = new Logger(Queue.name);
   private readonly works = new Map<TaskKind, Work<never>>();
-  private readonly boss: PgBoss;
-  private readonly workers = new Map<TaskKind, string[]>();
+  /** One for each database that companies live in: a task waits where the rows of its company are. */
+  private readonly bosses: readonly PgBoss[];
+  private readonly workers = new Map<TaskKind, (() => void)[]>();
   private started: Promise<unknown> = Promise.resolve();
 
   constructor(
-    databaseUrl: string,
+    databaseUrls: readonly string[],
     @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(Task) private readonly tasks: typeof Task,
     private readonly notices: LiveNotices,
     @InjectModel(TaskFile) private readonly files: typeof TaskFile,
+    private readonly clusters: Clusters,
   ) {
-    this.boss = new PgBoss({
-      connectionString: databaseUrl,
-      max: CONNECTIONS,
-      schedule: false,
-      maintenanceIntervalSeconds: LOOK_EVERY_S,
+    this.bosses = databaseUrls.map((connectionString) => {
+      const boss = new PgBoss({
+        connectionString,
+        max: CONNECTIONS,
+        schedule: false,
+        maintenanceIntervalSeconds: LOOK_EVERY_S,
+      });
+      // The database may be away for a while: it is asked again.
+      boss.on('error', (error) => this.logger.warn(String(error)));
+      return boss;
     });
-    // The database may be away for a while: it is asked again.
-    this.boss.on('error', (error) => this.logger.warn(String(error)));
   }
 
   /** Says how tasks of a kind are done. */
@@ -115,7 +121,7 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
   /** Ends once what runs is through, or after a while: another server then begins it again. */
   async beforeApplicationShutdown(): Promise<void> {
     await this.started.catch(() => undefined);
-    await this.boss.stop({ graceful: true, wait: true, timeout: 10_000 });
+    await Promise.all(this.bosses.map((boss) => boss.stop({ graceful: true, wait: true, timeout: 10_000 })));
   }
 
   /**
@@ -157,7 +163,8 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
       taskId: task.id,
       requestId: task.requestId,
     };
-    await this.boss.send(task.kind, data, {
+    // Any of them writes the same; where it goes the open company says.
+    await this.bosses[0]?.send(task.kind, data, {
       expireInSeconds: QUEUES[task.kind].mostS,
       retryLimit: RETRIES,
       retryDelay: RETRY_S,
@@ -166,7 +173,7 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
     });
     await this.notices.tellTopic('tasks');
     currentTransaction()?.afterCommit(() => {
-      for (const worker of this.workers.get(task.kind) ?? []) this.boss.notifyWorker(worker);
+      for (const notify of this.workers.get(task.kind) ?? []) notify();
     });
   }
 
@@ -178,31 +185,37 @@ export class Queue implements OnApplicationBootstrap, BeforeApplicationShutdown 
   }
 
   private async begin(): Promise<void> {
-    await this.boss.start();
+    for (const boss of this.bosses) await this.beginWith(boss);
+    await this.sendLost();
+  }
+
+  private async beginWith(boss: PgBoss): Promise<void> {
+    await boss.start();
     for (const kind of TASK_KINDS) {
-      await this.boss.createQueue(kind);
-      const workers: string[] = [];
-      while (workers.length < QUEUES[kind].atOnce)
-        workers.push(
-          await this.boss.work<Sent>(
-            kind,
-            { pollingIntervalSeconds: POLL_S, includeMetadata: true },
-            async ([job]) => {
-              if (job) await this.run(job);
-            },
-          ),
+      await boss.createQueue(kind);
+      const workers = this.workers.get(kind) ?? [];
+      for (let at = 0; at < QUEUES[kind].atOnce; at += 1) {
+        const worker = await boss.work<Sent>(
+          kind,
+          { pollingIntervalSeconds: POLL_S, includeMetadata: true },
+          async ([job]) => {
+            if (job) await this.run(job);
+          },
         );
+        workers.push(() => boss.notifyWorker(worker));
+      }
       this.workers.set(kind, workers);
     }
-    await this.sendLost();
   }
 
   /** Sends what waits and is in no queue: after a backup was restored. Sent by two servers at once it has its effect once all the same. */
   private async sendLost(): Promise<void> {
-    const lost = await this.sequelize.query<{ id: string; companyId: string }>(
-      `SELECT t.id, t.company_id AS "companyId" FROM tasks t WHERE t.state IN ('waiting', 'running')
-         AND NOT EXISTS (SELECT 1 FROM pgboss.job j WHERE j.data->>'taskId' = t.id::text AND j.state < 'completed')`,
-      { type: QueryTypes.SELECT },
+    const lost = await this.clusters.find(() =>
+      this.sequelize.query<{ id: string; companyId: string }>(
+        `SELECT t.id, t.company_id AS "companyId" FROM tasks t WHERE t.state IN ('waiting', 'running')
+           AND NOT EXISTS (SELECT 1 FROM pgboss.job j WHERE j.data->>'taskId' = t.id::text AND j.state < 'completed')`,
+        { type: QueryTypes.SELECT },
+      ),
     );
     for (const { id, companyId } of lost)
       await inCompany(companyId, async () => {

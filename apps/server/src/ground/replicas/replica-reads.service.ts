@@ -50,10 +50,8 @@ export class ReplicaReads {
   async read<T>(work: () => Promise<T>, isDone: () => boolean = () => false): Promise<T> {
     if (!this.hasReplicas || currentTransaction() !== undefined || Date.now() < this.restsUntil)
       return work();
-    const [{ written }] = (await this.sequelize.query<{ written: string }>(
-      'SELECT pg_current_wal_lsn()::text AS written',
-      { type: QueryTypes.SELECT },
-    )) as [{ written: string }];
+    const written = await this.written();
+    if (written === undefined) return work();
     try {
       const result = await this.sequelize.transaction({ readOnly: true }, async () => {
         await this.catchUp(written);
@@ -71,6 +69,14 @@ export class ReplicaReads {
       }
       return work();
     }
+  }
+
+  /** How far the log is; undefined where the primary cannot say, as while it recovers: whoever asks it then hears of that. */
+  private async written(): Promise<string | undefined> {
+    const rows = await this.sequelize
+      .query<{ written: string }>('SELECT pg_current_wal_lsn()::text AS written', { type: QueryTypes.SELECT })
+      .catch(() => []);
+    return rows[0]?.written;
   }
 
   /** Waits until the replica of the open transaction has replayed what was written. */

@@ -2,6 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectConnection } from '@nestjs/sequelize';
 import { RateLimiterPostgres, type RateLimiterRes } from 'rate-limiter-flexible';
 import type { Sequelize } from 'sequelize-typescript';
+import { Clusters } from '../clusters/clusters.service.js';
 import { Refusal } from '../errors/refusal.js';
 
 /** How often each thing may be tried: by one address on one account, on one account, or by one address. */
@@ -21,7 +22,10 @@ export type Tried = keyof typeof LIMITS;
 export class Attempts {
   private readonly limiters: Readonly<Record<Tried, RateLimiterPostgres>>;
 
-  constructor(@InjectConnection() sequelize: Sequelize) {
+  constructor(
+    @InjectConnection() sequelize: Sequelize,
+    private readonly clusters: Clusters,
+  ) {
     this.limiters = Object.fromEntries(
       Object.entries(LIMITS).map(([keyPrefix, limit]) => [
         keyPrefix,
@@ -40,7 +44,7 @@ export class Attempts {
   /** Counts one try. Throws once there were too many, with the minutes to wait. */
   async count(what: Tried, by: string): Promise<void> {
     try {
-      await this.limiters[what].consume(by.slice(0, 200));
+      await this.clusters.atHome(() => this.limiters[what].consume(by.slice(0, 200)));
     } catch (refused) {
       if (refused instanceof Error) throw refused;
       const minutes = Math.ceil((refused as RateLimiterRes).msBeforeNext / 60_000);
@@ -53,6 +57,6 @@ export class Attempts {
 
   /** Forgets the tries once one was right. */
   async forget(what: Tried, by: string): Promise<void> {
-    await this.limiters[what].delete(by.slice(0, 200));
+    await this.clusters.atHome(() => this.limiters[what].delete(by.slice(0, 200)));
   }
 }

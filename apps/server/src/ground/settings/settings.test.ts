@@ -24,6 +24,8 @@ describe('the settings', () => {
       GREVIK_METRICS_KEY: 'quay',
       GREVIK_DRAIN_S: '5',
       DATABASE_DIRECT_URL: 'postgres://db:5432/grevik',
+      DATABASE_CLUSTERS: 'south=postgres://pooler/grevik',
+      DATABASE_DIRECT_CLUSTERS: 'south=postgres://south/grevik',
       DATABASE_READ_URLS: 'postgres://one/grevik, postgres://two/grevik',
     };
     expect(readSettings(env)).toEqual({
@@ -33,6 +35,8 @@ describe('the settings', () => {
       logLevel: 'info',
       databaseUrl: 'postgres://db/grevik',
       directDatabaseUrl: 'postgres://db:5432/grevik',
+      clusters: new Map([['south', 'postgres://pooler/grevik']]),
+      directClusters: new Map([['south', 'postgres://south/grevik']]),
       readUrls: ['postgres://one/grevik', 'postgres://two/grevik'],
       metricsKey: 'quay',
       drainS: 5,

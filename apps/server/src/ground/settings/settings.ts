@@ -1,10 +1,15 @@
 import { fileURLToPath } from 'node:url';
+import { HOME, clusterAddresses } from '../clusters/cluster-addresses.js';
 
 /** What the server is told by its environment. */
 export interface Settings {
   databaseUrl: string;
   /** The same database without a pooler between, to hear what is told over a connection that is kept. */
   directDatabaseUrl: string;
+  /** Further databases that companies may live in, by name. */
+  clusters: ReadonlyMap<string, string>;
+  /** The same without a pooler between, for those that have one. */
+  directClusters: ReadonlyMap<string, string>;
   /** Addresses of streaming replicas that heavy reads come from. */
   readUrls: readonly string[];
   port: number;
@@ -32,6 +37,8 @@ export function readSettings(env: NodeJS.ProcessEnv): Settings {
   return {
     databaseUrl,
     directDatabaseUrl: env.DATABASE_DIRECT_URL ?? databaseUrl,
+    clusters: clusterAddresses(env.DATABASE_CLUSTERS ?? '', 'DATABASE_CLUSTERS'),
+    directClusters: clusterAddresses(env.DATABASE_DIRECT_CLUSTERS ?? '', 'DATABASE_DIRECT_CLUSTERS'),
     readUrls: (env.DATABASE_READ_URLS ?? '').split(/[\s,]+/).filter((url) => url !== ''),
     port: Number(env.PORT ?? 4310),
     host: env.GREVIK_HOST ?? '127.0.0.1',
@@ -45,3 +52,10 @@ export function readSettings(env: NodeJS.ProcessEnv): Settings {
     logLevel: ['silent', 'error', 'warn', 'info'].find((level) => level === env.GREVIK_LOG) ?? 'warn',
   };
 }
+
+/** Where what needs a connection of its own goes: the address of each database without a pooler between, by name, home first. */
+export const directAddresses = ({
+  directDatabaseUrl,
+  clusters,
+  directClusters,
+}: Settings): Map<string, string> => new Map([[HOME, directDatabaseUrl], ...clusters, ...directClusters]);

@@ -4,6 +4,7 @@ import { Injectable, type OnApplicationBootstrap, type OnApplicationShutdown } f
 import { InjectConnection } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { Clusters } from '../../ground/clusters/clusters.service.js';
 import { EverySoOften } from '../every-so-often.js';
 import { type PlayedDevice, StandInReports } from '../stand-in-reports.js';
 
@@ -36,6 +37,7 @@ export class LevelRecorderStandIn implements OnApplicationBootstrap, OnApplicati
   constructor(
     @InjectConnection() private readonly sequelize: Sequelize,
     private readonly reports: StandInReports,
+    private readonly clusters: Clusters,
   ) {}
 
   onApplicationBootstrap(): void {
@@ -65,8 +67,9 @@ export class LevelRecorderStandIn implements OnApplicationBootstrap, OnApplicati
   }
 
   private recordings(): Promise<Recording[]> {
-    return this.sequelize.query<Recording>(
-      `SELECT d.id AS "deviceId", d.company_id AS "companyId", d.key_hash AS "keyHash", s.well_area_m2 AS "wellAreaM2",
+    return this.clusters.onEach(() =>
+      this.sequelize.query<Recording>(
+        `SELECT d.id AS "deviceId", d.company_id AS "companyId", d.key_hash AS "keyHash", s.well_area_m2 AS "wellAreaM2",
               s.pump_flow_m3s AS "pumpFlowM3s", s.plays ->> 'fault' AS fault, s.plays ->> 'from' AS "faultFrom",
               extract(epoch FROM now())::float8 AS "nowS", extract(epoch FROM l.at)::float8 AS "lastS", l.level_m AS "levelM", l.pump_on AS "pumpOn",
               (SELECT extract(epoch FROM l.at - max(r.at))::float8 FROM level_samples r
@@ -75,7 +78,8 @@ export class LevelRecorderStandIn implements OnApplicationBootstrap, OnApplicati
          LEFT JOIN LATERAL (SELECT at, level_m, pump_on FROM level_samples l
            WHERE l.company_id = s.company_id AND l.position_id = s.position_id ORDER BY at DESC LIMIT 1) l ON true
        WHERE d.is_stand_in AND d.removed_at IS NULL AND s.plays IS NOT NULL AND s.pump_flow_m3s IS NOT NULL`,
-      { type: QueryTypes.SELECT },
+        { type: QueryTypes.SELECT },
+      ),
     );
   }
 }

@@ -4,6 +4,7 @@ import { Injectable, type OnApplicationBootstrap, type OnApplicationShutdown } f
 import { InjectConnection } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { Clusters } from '../../ground/clusters/clusters.service.js';
 import { EverySoOften } from '../every-so-often.js';
 import { type PlayedDevice, StandInReports } from '../stand-in-reports.js';
 import { playedReducer } from './played-reducer.js';
@@ -36,6 +37,7 @@ export class LoggerStandIn implements OnApplicationBootstrap, OnApplicationShutd
   constructor(
     @InjectConnection() private readonly sequelize: Sequelize,
     private readonly reports: StandInReports,
+    private readonly clusters: Clusters,
   ) {}
 
   onApplicationBootstrap(): void {
@@ -54,13 +56,15 @@ export class LoggerStandIn implements OnApplicationBootstrap, OnApplicationShutd
   }
 
   private running(): Promise<Running[]> {
-    return this.sequelize.query<Running>(
-      `SELECT d.id AS "deviceId", d.company_id AS "companyId", d.key_hash AS "keyHash", r.step, r.given, r.plays, r.started_at AS "startedAt",
+    return this.clusters.onEach(() =>
+      this.sequelize.query<Running>(
+        `SELECT d.id AS "deviceId", d.company_id AS "companyId", d.key_hash AS "keyHash", r.step, r.given, r.plays, r.started_at AS "startedAt",
               extract(epoch FROM now() - r.started_at)::float8 AS "elapsedS",
               (SELECT max(s.time_s) FROM reading_samples s WHERE s.company_id = r.company_id AND s.reading_id = r.id) AS "lastS"
        FROM readings r JOIN devices d ON d.company_id = r.company_id AND d.id = r.device_id
        WHERE r.ended_at IS NULL AND d.is_stand_in AND d.removed_at IS NULL`,
-      { type: QueryTypes.SELECT },
+        { type: QueryTypes.SELECT },
+      ),
     );
   }
 

@@ -30,8 +30,8 @@ const BOARD = `
           'ordered', (ARRAY[:states])[ordered.state],
           'isHandedOver', EXISTS (SELECT 1 FROM hand_overs h WHERE h.company_id = p.company_id AND h.line_id = p.line_id)) ORDER BY p.place_on_line)
         FROM positions p
-          LEFT JOIN picks k ON k.position_id = p.id
-          LEFT JOIN catalogue_models m ON m.id = k.model_id
+          LEFT JOIN picks k ON k.company_id = p.company_id AND k.position_id = p.id
+          LEFT JOIN catalogue_models m ON m.company_id = k.company_id AND m.id = k.model_id
           LEFT JOIN ordered ON ordered.id = p.id
         WHERE p.company_id = l.company_id AND p.line_id = l.id
       ), '[]')) ORDER BY l.place_in_job)

@@ -4,6 +4,7 @@ import { Inject, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { Clusters } from '../../ground/clusters/clusters.service.js';
 import { CompanyService } from '../../firm/company/company.service.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import { currentCompanyId, currentPersonId } from '../../ground/database/company-scope.js';
@@ -30,6 +31,7 @@ export class DevicesService {
     private readonly company: CompanyService,
     private readonly attempts: Attempts,
     private readonly log: ChangeLog,
+    private readonly clusters: Clusters,
   ) {}
 
   /** Those in use, by name. */
@@ -95,11 +97,13 @@ export class DevicesService {
     const [found] =
       key === undefined
         ? []
-        : await this.sequelize.query<ReportingDevice & { reports: number }>(
-            `UPDATE devices SET reports_in = date_trunc('minute', now()),
+        : await this.clusters.find(() =>
+            this.sequelize.query<ReportingDevice & { reports: number }>(
+              `UPDATE devices SET reports_in = date_trunc('minute', now()),
                     reports = CASE WHEN reports_in = date_trunc('minute', now()) THEN reports + 1 ELSE 1 END
              WHERE key_hash = :keyHash AND removed_at IS NULL RETURNING id, kind, company_id AS "companyId", reports`,
-            { type: QueryTypes.SELECT, replacements: { keyHash: secretKeyHash(key) } },
+              { type: QueryTypes.SELECT, replacements: { keyHash: secretKeyHash(key) } },
+            ),
           );
     if (!found) {
       await this.attempts.count('device-key', address);

@@ -57,7 +57,7 @@ export class IntervalsService {
     const rows = await companyRows<Omit<OwnIntervalView, 'at' | 'setBy'> & { at: Date }>(
       this.sequelize,
       `SELECT i.id, i.task, i.every, i.because, i.job_id AS "jobId", i.position_id AS "positionId", p.tag, b.name AS by, i.set_at AS at
-       FROM own_intervals i JOIN people b ON b.id = i.person_id
+       FROM own_intervals i JOIN people b ON b.company_id = i.company_id AND b.id = i.person_id
          LEFT JOIN positions p ON p.company_id = i.company_id AND p.id = i.position_id
        WHERE i.company_id = :companyId ORDER BY i.task, i.set_at`,
     );

@@ -64,8 +64,8 @@ const POSITIONS = `
   FROM positions p
     JOIN jobs j ON j.company_id = p.company_id AND j.id = p.job_id
     JOIN lines l ON l.company_id = p.company_id AND l.id = p.line_id
-    LEFT JOIN picks k ON k.position_id = p.id
-    LEFT JOIN catalogue_models m ON m.id = k.model_id
+    LEFT JOIN picks k ON k.company_id = p.company_id AND k.position_id = p.id
+    LEFT JOIN catalogue_models m ON m.company_id = k.company_id AND m.id = k.model_id
     LEFT JOIN hand_overs h ON h.company_id = p.company_id AND h.line_id = p.line_id
     LEFT JOIN LATERAL (
       SELECT jsonb_agg(jsonb_build_object('kind', kind,

@@ -13,8 +13,10 @@ export class JobHouseRules {
   ) {}
 
   async of(jobId: string): Promise<HouseRuleSettings> {
-    const company = await this.company.current();
-    const job = await this.jobs.findByPk(jobId, { attributes: ['houseRules'] });
+    const [company, job] = await Promise.all([
+      this.company.current(),
+      this.jobs.findByPk(jobId, { attributes: ['houseRules'] }),
+    ]);
     return houseRuleSettings({
       ...followedHouseRules(company.ownGates),
       ...company.houseRules,

@@ -9,6 +9,7 @@ export class Job extends Model {
   @Column(DataType.UUID)
   declare id: string;
 
+  @PrimaryKey
   @Column(DataType.UUID)
   declare companyId: string;
 

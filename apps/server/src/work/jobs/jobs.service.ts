@@ -28,7 +28,7 @@ const LISTINGS = `
     LEFT JOIN (
       SELECT p.job_id, count(*)::int AS positions, count(k.position_id)::int AS picked,
         (count(*) FILTER (WHERE turning = 'seized' OR holding = 'passes' OR leaking <> 'no'))::int AS urgent
-      FROM positions p LEFT JOIN picks k ON k.position_id = p.id WHERE p.company_id = :companyId GROUP BY 1
+      FROM positions p LEFT JOIN picks k ON k.company_id = p.company_id AND k.position_id = p.id WHERE p.company_id = :companyId GROUP BY 1
     ) p ON p.job_id = j.id
     LEFT JOIN (
       SELECT job_id, max(at) AS at, bool_or(person_id = :personId) AS mine FROM changes WHERE company_id = :companyId GROUP BY 1

@@ -9,6 +9,7 @@ export class Line extends Model {
   @Column(DataType.UUID)
   declare id: string;
 
+  @PrimaryKey
   @Column(DataType.UUID)
   declare companyId: string;
 

@@ -29,7 +29,8 @@ const ORDERS = `
         'accepted', s.accepted, 'note', s.note, 'at', ${moment('s.received_at')}, 'by', ${signed('s')}) ORDER BY s.received_at) AS receipts
     FROM orders o JOIN order_lines l ON l.company_id = o.company_id AND l.order_id = o.id
       JOIN receipts s ON s.company_id = l.company_id AND s.order_line_id = l.id
-      LEFT JOIN people p ON p.id = s.person_id LEFT JOIN people i ON i.id = s.imported_by
+      LEFT JOIN people p ON p.company_id = s.company_id AND p.id = s.person_id
+      LEFT JOIN people i ON i.company_id = s.company_id AND i.id = s.imported_by
     WHERE o.company_id = :companyId AND o.job_id = :jobId
     GROUP BY 1
   )
@@ -42,7 +43,7 @@ const ORDERS = `
           SELECT json_agg(json_build_object('id', l.id, 'version', l.version, 'text', l.text, 'spec', l.spec, 'quantity', l.quantity,
             'positions', CASE WHEN l.positions = '{}' THEN '[]' ELSE coalesce((
               SELECT json_agg(json_build_object('id', t.id, 'tag', t.tag) ORDER BY u.place)
-              FROM unnest(l.positions) WITH ORDINALITY u (id, place) JOIN positions t ON t.id = u.id AND t.job_id = j.id
+              FROM unnest(l.positions) WITH ORDINALITY u (id, place) JOIN positions t ON t.company_id = j.company_id AND t.id = u.id AND t.job_id = j.id
             ), '[]') END,
             'note', l.note, 'unitPrice', l.unit_price, 'leadDays', l.lead_days,
             'received', coalesce(r.received, 0), 'receipts', coalesce(r.receipts, '[]')) ORDER BY l.place)
@@ -59,7 +60,8 @@ const ORDERS = `
       FROM (
         SELECT *, state = 'asked' AND asked_at < now() - interval '60 s' AS lost FROM quotations
         WHERE company_id = j.company_id AND job_id = j.id ORDER BY asked_at DESC LIMIT :latest
-      ) q LEFT JOIN people p ON p.id = q.person_id LEFT JOIN people i ON i.id = q.imported_by
+      ) q LEFT JOIN people p ON p.company_id = q.company_id AND p.id = q.person_id
+        LEFT JOIN people i ON i.company_id = q.company_id AND i.id = q.imported_by
     ), '[]')
   )::text AS orders, j.name
   FROM jobs j JOIN companies c ON c.id = j.company_id

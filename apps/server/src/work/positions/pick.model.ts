@@ -7,6 +7,7 @@ export class Pick extends Model {
   @Column(DataType.UUID)
   declare positionId: string;
 
+  @PrimaryKey
   @Column(DataType.UUID)
   declare companyId: string;
 

@@ -47,10 +47,10 @@ export async function readPositions(
             p.updated_at AS "updatedAt", k.model_id AS "modelId", k.reason, k.verdict, k.edges, k.picked_at AS "pickedAt",
             coalesce(b.name, k.signed_as || ' (imported' || coalesce(' by ' || i.name, '') || ')') AS "pickedBy", p.hook_up AS "hookUp", p.condition, p.longitude, p.latitude, f.ids AS photos
      FROM positions p
-       LEFT JOIN picks k ON k.position_id = p.id
-       LEFT JOIN people b ON b.id = k.picked_by
-       LEFT JOIN people i ON i.id = k.imported_by
-       LEFT JOIN people c ON c.id = p.changed_by
+       LEFT JOIN picks k ON k.company_id = p.company_id AND k.position_id = p.id
+       LEFT JOIN people b ON b.company_id = p.company_id AND b.id = k.picked_by
+       LEFT JOIN people i ON i.company_id = p.company_id AND i.id = k.imported_by
+       LEFT JOIN people c ON c.company_id = p.company_id AND c.id = p.changed_by
        LEFT JOIN LATERAL (
          SELECT array_agg(id ORDER BY taken_at) AS ids FROM photos WHERE company_id = p.company_id AND position_id = p.id
        ) f ON true
@@ -63,7 +63,7 @@ export async function readPositions(
   );
   const [line] = await sequelize.query<{ items: WalkItem[]; facts: LineFacts }>(
     `SELECT coalesce(w.items, '[]') AS items, l.facts
-     FROM lines l LEFT JOIN walks w ON w.line_id = l.id
+     FROM lines l LEFT JOIN walks w ON w.company_id = l.company_id AND w.line_id = l.id
      WHERE l.company_id = :companyId
        AND l.id = ${'id' in where ? '(SELECT line_id FROM positions WHERE company_id = :companyId AND id = :id)' : ':lineId'}`,
     { type: QueryTypes.SELECT, replacements: { ...where, companyId: currentCompanyId() } },

@@ -3,9 +3,10 @@ import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { Op } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { Clusters } from '../../ground/clusters/clusters.service.js';
 import { newSecretKey, secretKeyHash } from '../../ground/access/secret-key.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
-import { acrossCompanies, currentPersonId, inCompany } from '../../ground/database/company-scope.js';
+import { currentPersonId, inCompany } from '../../ground/database/company-scope.js';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { readKeptPositions } from '../due/kept-positions.js';
 import { CalendarAddress } from './calendar-address.model.js';
@@ -20,6 +21,7 @@ export class CalendarsService {
     @InjectModel(Round) private readonly rounds: typeof Round,
     @InjectModel(CalendarAddress) private readonly addresses: typeof CalendarAddress,
     private readonly log: ChangeLog,
+    private readonly clusters: Clusters,
   ) {}
 
   /** A round as a file. */
@@ -68,7 +70,7 @@ export class CalendarsService {
 
   /** What a calendar program gets that knows an address: the rounds for its person and those for nobody yet. */
   async ofKey(key: string, address: string): Promise<string> {
-    const found = await acrossCompanies(() =>
+    const found = await this.clusters.findOne(() =>
       this.addresses.findOne({ where: { keyHash: secretKeyHash(key) } }),
     );
     if (!found) throw new NotFoundException('This calendar address does not exist, or was withdrawn.');

@@ -8,6 +8,7 @@ export class Walk extends Model {
   @Column(DataType.UUID)
   declare lineId: string;
 
+  @PrimaryKey
   @Column(DataType.UUID)
   declare companyId: string;
 
