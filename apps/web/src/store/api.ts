@@ -47,6 +47,9 @@ const askAgain: typeof ask = async (request, context, options) => {
   return answer;
 };
 
+/** Ask who is signed in: an answer that nobody is does not make them ask again, which would never end. */
+const ASKS_WHO = new Set(['signIn', 'session']);
+
 /** Asks the server; where the session has ended meanwhile, the sign-in comes up in place, at the same address. */
 const askSignedIn: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError> = async (
   request,
@@ -62,7 +65,7 @@ const askSignedIn: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError>
     if (await isKeptForLater(request, context.getState())) return { error: kept() };
   }
   const body = answer.error?.data as ErrorBody | undefined;
-  if (body?.error?.code === 'signed-out' && context.endpoint !== 'signIn')
+  if (body?.error?.code === 'signed-out' && !ASKS_WHO.has(context.endpoint))
     context.dispatch(api.util.invalidateTags(['Session']));
   return answer;
 };

@@ -1,4 +1,5 @@
 import type { BudgetFile, OwnTaskView, TaskAdded, TaskView } from '@grevik/contracts';
+import type { Language } from '@grevik/words';
 import { ALL, api } from './api';
 
 /** What the servers do by themselves. */
@@ -6,6 +7,10 @@ const tasksApi = api.injectEndpoints({
   endpoints: (build) => ({
     tasks: build.query<TaskView[], void>({
       query: () => 'tasks',
+      providesTags: [{ type: 'Tasks', id: ALL }, 'Session'],
+    }),
+    ownTasks: build.query<OwnTaskView[], void>({
+      query: () => 'tasks/mine',
       providesTags: [{ type: 'Tasks', id: ALL }, 'Session'],
     }),
     ownTask: build.query<OwnTaskView, string>({
@@ -16,7 +21,7 @@ const tasksApi = api.injectEndpoints({
       query: (id) => ({ url: `tasks/mine/${id}`, method: 'DELETE' }),
       invalidatesTags: ['Tasks'],
     }),
-    askForBudgetFile: build.mutation<TaskAdded, { jobId?: string; format: BudgetFile }>({
+    askForBudgetFile: build.mutation<TaskAdded, { jobId?: string; format: BudgetFile; language: Language }>({
       query: (body) => ({ url: 'budget/file', method: 'POST', body }),
       invalidatesTags: ['Tasks'],
     }),
@@ -49,6 +54,7 @@ export const {
   useTasksQuery,
   useCancelTaskMutation,
   useBeginTaskAgainMutation,
+  useOwnTasksQuery,
   useOwnTaskQuery,
   useCancelOwnTaskMutation,
   useAskForBudgetFileMutation,

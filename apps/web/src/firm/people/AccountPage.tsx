@@ -8,6 +8,7 @@ import { useWords } from '../../words';
 import styles from './SignIn.module.css';
 import { FormField, NewPasswordField } from './FormFields';
 import { OpenSessions } from './OpenSessions';
+import { OwnTasks } from './OwnTasks';
 import { SecondFactor } from './SecondFactor';
 
 /** One's own sign-in: password, second factor, the way out of every device, and what is kept of oneself. */
@@ -43,6 +44,10 @@ export function AccountPage() {
           <Button variant="outlined" disabled={isLoading} onClick={() => void signOut({ everywhere: true })}>
             {words('account.everywhere')}
           </Button>
+        </section>
+        <section className={styles.door} aria-labelledby="files">
+          <h2 id="files">{words('tasks.own')}</h2>
+          <OwnTasks />
         </section>
         <section className={styles.door} aria-labelledby="data">
           <h2 id="data">{words('account.data')}</h2>
