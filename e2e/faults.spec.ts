@@ -7,7 +7,7 @@ import { expect, test } from '@playwright/test';
 import pg from 'pg';
 import { startCluster } from '../tools/setup/postgres.mjs';
 
-const PORT = 4396;
+const PORT = 4460 + Number(process.env.TEST_PARALLEL_INDEX);
 const ROOT = join(import.meta.dirname, '..');
 const base = join(tmpdir(), `grevik-faults-${randomBytes(4).toString('hex')}`);
 const address = `http://127.0.0.1:${PORT}/api/`;

@@ -97,7 +97,7 @@ test('sign out, and come back to the same address by password', async ({ page })
   await expect(door.getByRole('alert')).toContainText('is wrong');
   await door.getByLabel('Password').fill(PASSWORD);
   await door.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByRole('heading', { name: 'Password and sign-in' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Your account' })).toBeVisible();
   await page.getByRole('button', { name: 'Sign out everywhere' }).click();
   await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
   await page.goBack();

@@ -7,7 +7,7 @@ import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
 
 const ROOT = join(import.meta.dirname, '..');
-const PORT = '4398';
+const PORT = String(4470 + Number(process.env.TEST_PARALLEL_INDEX));
 const data = join(tmpdir(), `grevik-start-${randomBytes(4).toString('hex')}`);
 let cookie = '';
 const api = (path: string, body?: object): Promise<Response> =>

@@ -12,11 +12,13 @@ import { RouterProvider } from 'react-router/dom';
 import { router } from './router';
 import { StylesWithNonce } from './shell/StylesWithNonce';
 import { NewerVersion } from './shell/NewerVersion';
+import { speakAsChosen } from './shell/speak-as-chosen';
 import type { makeStore } from './store/store';
 import { theme } from './theme';
 
-/** Draws the application into its page. */
-export function start(store: ReturnType<typeof makeStore>): void {
+/** Draws the application into its page, in the person's language. */
+export async function start(store: ReturnType<typeof makeStore>): Promise<void> {
+  await speakAsChosen(store);
   const root = document.getElementById('root');
   if (!root) throw new Error('the page has no root');
   createRoot(root).render(

@@ -1,3 +1,4 @@
+import { LANGUAGES, type Language } from '@grevik/words';
 import {
   type BudgetSettings,
   type Failure,
@@ -27,6 +28,11 @@ export class BudgetQuery {
 export class BudgetFileRequest extends BudgetQuery {
   @IsIn(BUDGET_FILES)
   format!: BudgetFile;
+
+  /** Of a PDF; `en` where it is left out. */
+  @IsOptional()
+  @IsIn(LANGUAGES)
+  language?: Language;
 }
 
 /** Changes what a budget rests on, and what was moved by hand. */

@@ -1,3 +1,4 @@
+import { LANGUAGES, type Language } from '@grevik/words';
 import {
   type Failure,
   type Medium,
@@ -149,4 +150,12 @@ export interface OwnerPageListing {
 /** A page that was just made: the key of its link is shown this once. */
 export interface NewOwnerPage extends OwnerPageListing {
   key: string;
+}
+
+/** How the page is printed. */
+export class OwnerFileQuery {
+  /** `en` where it is left out. */
+  @IsOptional()
+  @IsIn(LANGUAGES)
+  language?: Language;
 }

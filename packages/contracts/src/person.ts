@@ -1,3 +1,4 @@
+import { LANGUAGES, type Language } from '@grevik/words';
 import { IsEmail, IsIn, IsOptional, IsString, Length, Matches, MaxLength } from 'class-validator';
 import { VersionedRequest } from './position.js';
 import { ROLES, type Permission, type Role } from './access.js';
@@ -57,6 +58,12 @@ export class DemoRequest {
   role!: Role;
 }
 
+/** The language a person reads on every device. */
+export class LanguageRequest {
+  @IsIn(LANGUAGES)
+  language!: Language;
+}
+
 export class ChangePasswordRequest {
   @IsString()
   @Length(1, LONGEST_PASSWORD)
@@ -103,6 +110,8 @@ export interface PersonView {
 export interface SessionView {
   person: PersonView;
   company: { name: string; isDemo: boolean };
+  /** Chosen by the person, on whatever device; null where they have chosen none. */
+  language: Language | null;
   may: readonly Permission[];
   /** Number of the company's last change: what comes after it is told to open screens. */
   changeNumber: number;

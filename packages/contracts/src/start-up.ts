@@ -1,3 +1,4 @@
+import { LANGUAGES, type Language } from '@grevik/words';
 import {
   type HoldGiven,
   type RecordOf,
@@ -183,6 +184,11 @@ export class StartUpFileQuery {
   @IsOptional()
   @IsIn(UNIT_SYSTEMS)
   units?: UnitSystem;
+
+  /** `en` where it is left out. */
+  @IsOptional()
+  @IsIn(LANGUAGES)
+  language?: Language;
 }
 
 export class HandOverRequest {

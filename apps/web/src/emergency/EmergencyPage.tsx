@@ -14,7 +14,8 @@ import { whenWords } from '../kit/when';
 import { Answer } from '../kit/isolation/Answer';
 import { itemWords } from '../kit/isolation/item-words';
 import { walked } from '../kit/isolation/useWalk';
-import { useWords } from '../words';
+import { LanguageSwitch } from '../shell/LanguageSwitch';
+import { translated, useWords } from '../words';
 import { type Emergency, EMERGENCIES, emergencyOf } from './emergency';
 import type { KeptJob } from '../store/kept-job';
 import { useLastJob } from './useLastJob';
@@ -40,6 +41,7 @@ export function EmergencyPage() {
         <p>
           {kept.job.name} · {words('water.asOf', { when: whenWords(kept.keptAt) })}
         </p>
+        <LanguageSwitch />
       </header>
       {line && itemId !== null ? (
         <ClosingAt
@@ -66,6 +68,7 @@ function FirstByMedium() {
           GRE<b>V</b>IK
         </Link>
         <h1>{words('water.title')}</h1>
+        <LanguageSwitch />
         <p>{words('water.none')}</p>
       </header>
       {EMERGENCIES.map((kind) => (
@@ -115,7 +118,7 @@ function Where({ kept, choose }: { kept: KeptJob; choose: (lineId: string, itemI
           places.length > 0 && (
             <section key={line.id} className={styles.line} data-kind={emergencyOf(line.medium)}>
               <h3>
-                {line.name} <span>{MEDIUM_FACTS[line.medium].words}</span>
+                {line.name} <span>{translated(MEDIUM_FACTS[line.medium].words)}</span>
               </h3>
               <div className={styles.places}>
                 {places.slice(0, MOST_PLACES).map(({ id, name }) => (

@@ -1,7 +1,8 @@
-import { EXAMPLES, InvalidInput, type Quantity, parseNominalSize, parseQuantity } from '@grevik/core';
+import { EXAMPLES, InvalidInput, type Quantity, parseNominalSize } from '@grevik/core';
 import { Button, TextField } from '@mui/material';
 import { type FormEvent, useState } from 'react';
-import { useWords } from '../words';
+import { translated, useWords } from '../words';
+import { readQuantity } from './read-quantity';
 
 interface QuantityFieldProps {
   label: string;
@@ -33,10 +34,10 @@ export function QuantityField({ label, quantity, shown, optional = false, save, 
           ? undefined
           : quantity === 'size'
             ? parseNominalSize(typed)
-            : parseQuantity(typed, quantity);
+            : readQuantity(typed, quantity);
     } catch (error) {
       if (!(error instanceof InvalidInput)) throw error;
-      return setTrouble(error.message);
+      return setTrouble(translated(error.message));
     }
     setSaving(true);
     const refused = await save(value);

@@ -1,4 +1,5 @@
 import type { OrderLineView } from '@grevik/contracts';
+import { decimalSign, numberLocale } from '../words';
 import { type SheetAmount, currencyDecimals, lineAmount, sheetAmount } from '@grevik/core';
 
 type Priced = Pick<OrderLineView, 'quantity' | 'unitPrice'>;
@@ -15,7 +16,13 @@ export interface Till {
 /** The till of a company's currency. */
 export function tillIn(currency: string): Till {
   const places = currencyDecimals(currency);
-  const format = new Intl.NumberFormat('en', { style: 'currency', currency, maximumFractionDigits: 4 });
+  const format = new Intl.NumberFormat(numberLocale(), {
+    style: 'currency',
+    currency,
+    maximumFractionDigits: 4,
+    // A point between thousands would be taken for a sign of decimals.
+    useGrouping: decimalSign() === '.',
+  });
   return {
     places,
     say: (amount) => format.format(amount),

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { Cutaway } from '../kit/cutaway/Cutaway';
 import { type Fault, faultsOf } from '../kit/cutaway/marks';
 import { dateWords } from '../kit/when';
-import { useWords } from '../words';
+import { translated, useWords } from '../words';
 import { OwnerDecides } from './OwnerDecides';
 import styles from './OwnerPage.module.css';
 
@@ -29,7 +29,7 @@ export function OwnerItemShown({ item, page, secret }: OwnerItemShownProps) {
       <h2 id={`item-${positionId}`}>
         {namedIn(place).name || tag} <small>{tag}</small>
       </h2>
-      <p className={styles.found}>{found}</p>
+      <p className={styles.found}>{translated(found)}</p>
       {photos.length > 0 && (
         <div className={styles.photos}>
           {photos.map((id, at) => (
@@ -70,7 +70,7 @@ export function OwnerItemShown({ item, page, secret }: OwnerItemShownProps) {
       {canHappen !== '' && (
         <>
           <h3>{words('owner.canHappen')}</h3>
-          <p>{canHappen}</p>
+          <p>{translated(canHappen)}</p>
         </>
       )}
       <h3>{words('owner.options')}</h3>
@@ -94,7 +94,7 @@ export function OwnerItemShown({ item, page, secret }: OwnerItemShownProps) {
         ))}
       </ol>
       <h3>{words('owner.ifNothing')}</h3>
-      <p>{ifNothing}</p>
+      <p>{translated(ifNothing)}</p>
       {answer ? (
         <p role="status" className={styles.decided}>
           {words(accepted ? 'owner.accepted' : 'owner.refused', {
@@ -110,7 +110,7 @@ export function OwnerItemShown({ item, page, secret }: OwnerItemShownProps) {
   );
 }
 
-const plainType = (type: ValveType): string => valveTypeFacts(type).words;
+const plainType = (type: ValveType): string => translated(valveTypeFacts(type).words);
 
 /** What is wrong inside, as far as a drawing of the type shows it. */
 function faultOf(type: ValveType, { failure }: OwnerItem): Fault | undefined {

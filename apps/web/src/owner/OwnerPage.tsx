@@ -4,7 +4,8 @@ import { Link, useLocation } from 'react-router';
 import { Failure, Loading, Notice } from '../kit/Notice';
 import { dateWords } from '../kit/when';
 import { useOwnerPageQuery } from '../store/owner-api';
-import { useWords } from '../words';
+import { LanguageSwitch } from '../shell/LanguageSwitch';
+import { spokenLanguage, useWords } from '../words';
 import { OwnerItemShown } from './OwnerItemShown';
 import styles from './OwnerPage.module.css';
 
@@ -31,10 +32,13 @@ function Shown({ page, secret }: { page: OwnerPageView; secret: string }) {
           <h1>{jobName}</h1>
         </div>
         <span className="no-print">
+          <LanguageSwitch />{' '}
           <Button variant="outlined" onClick={() => window.print()}>
             {words('owner.print')}
           </Button>{' '}
-          <Button href={`/api/owner/${encodeURIComponent(secret)}/page.pdf`}>PDF</Button>
+          <Button href={`/api/owner/${encodeURIComponent(secret)}/page.pdf?language=${spokenLanguage()}`}>
+            PDF
+          </Button>
         </span>
       </header>
       <p>{words('owner.by', { name: madeBy, date: dateWords(madeAt) })}</p>

@@ -10,6 +10,7 @@ import { OwnChangesDialog } from './own-changes/OwnChangesDialog';
 import styles from './AccountMenu.module.css';
 import { COMPANY_PAGES } from './company-pages';
 import { ThemeSwitch } from './ThemeSwitch';
+import { LanguageSwitch } from './LanguageSwitch';
 import { UnitsSwitch } from './UnitsSwitch';
 import { useUnsent } from '../store/useUnsent';
 
@@ -102,6 +103,9 @@ export function AccountMenu({ job, showKeys }: { job: JobView | undefined; showK
         <Divider />
         <div className={styles.row}>
           <UnitsSwitch />
+        </div>
+        <div className={styles.row}>
+          <LanguageSwitch />
         </div>
         <div className={styles.row}>
           <ThemeSwitch />

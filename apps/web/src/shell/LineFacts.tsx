@@ -25,9 +25,9 @@ import styles from './LineFacts.module.css';
 
 const QUANTITY = { pressurePa: 'pressure', temperatureC: 'temperature', surgeLimitPa: 'pressure' } as const;
 const CHOICES = {
-  solids: factChoices(SOLIDS),
-  threads: factChoices(THREADS),
-  steamReturn: factChoices(STEAM_RETURNS),
+  solids: () => factChoices(SOLIDS),
+  threads: () => factChoices(THREADS),
+  steamReturn: () => factChoices(STEAM_RETURNS),
 };
 
 type Fact = keyof Facts;
@@ -88,7 +88,7 @@ export function LineFacts({ line }: { line: LineView }) {
       return (
         <ChoiceTerm
           name={name}
-          choices={CHOICES[fact]}
+          choices={CHOICES[fact]()}
           value={facts[fact]}
           unknown={unknown}
           choose={(to) => choose(fact, to)}

@@ -12,7 +12,7 @@ import { AlsoHere } from './AlsoHere';
 import { MergeDialog } from './merge/MergeDialog';
 import { useCatalogueQuery, useCompanyQuery, useJobQuery, useLineQuery } from '../store/api';
 import { useOverdue } from '../store/useOverdue';
-import { useWords } from '../words';
+import { translated, useWords } from '../words';
 import styles from './LineFrame.module.css';
 import { LineFacts } from './LineFacts';
 import { stepOf } from './steps';
@@ -95,7 +95,7 @@ export function LineFrame() {
             {words('line.facts', {
               number: lineIndex + 1,
               lines: lines.length,
-              medium: MEDIUM_FACTS[line.data.medium].words,
+              medium: translated(MEDIUM_FACTS[line.data.medium].words),
               count: positions.length,
               picked,
             })}
@@ -110,7 +110,7 @@ export function LineFrame() {
           <p className={styles.failure} role="status">
             {isWalk ? (
               <b>
-                {current.tag} {FAILURE_WORDS[failure]}.
+                {current.tag} {translated(FAILURE_WORDS[failure])}.
               </b>
             ) : (
               <UrgentHere line={line.data} position={current} settings={context.settings} />

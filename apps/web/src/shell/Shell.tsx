@@ -17,12 +17,14 @@ import { ShortcutsDialog } from './ShortcutsDialog';
 import { UnitsSwitch } from './UnitsSwitch';
 import { Unsent } from './Unsent';
 import { useKeepJob } from './useKeepJob';
+import { useOwnLanguage } from './useLanguage';
 
 /** What stays around every screen: the pages of the job and of the company, Find, emergency, who is signed in. */
 export function Shell() {
   const { jobId } = useParams();
   const { data: job } = useJobQuery(jobId ?? '', { skip: jobId === undefined });
   const words = useWords();
+  useOwnLanguage();
   const [open, setOpen] = useState<'palette' | 'keys'>();
   const undoLast = useUndoLast();
   const close = (): void => setOpen(undefined);

@@ -191,7 +191,7 @@ describe('the frame', () => {
   it('names whoever is signed in, and signs them out', async () => {
     const { asked } = open();
     await userEvent.click(await screen.findByRole('button', { name: 'Ada Wrenfield, foreman at Tarnside' }));
-    expect(screen.getByRole('dialog', { name: 'Password and sign-in' })).toHaveTextContent(
+    expect(screen.getByRole('dialog', { name: 'Your account' })).toHaveTextContent(
       'Ada Wrenfieldforeman, Tarnside',
     );
     await userEvent.click(screen.getByRole('menuitem', { name: 'Sign out' }));

@@ -20,7 +20,7 @@ import { useMay, useSignOutMutation } from '../store/people-api';
 import { useAppDispatch } from '../store/store';
 import { unitsChosen } from '../store/units-slice';
 import { useOverdue } from '../store/useOverdue';
-import { useWords } from '../words';
+import { translated, useWords } from '../words';
 import { failureSaid } from '../kit/failure-said';
 import { itemWords } from '../kit/isolation/item-words';
 import { STEPS, type ToLineUp } from './steps';
@@ -96,7 +96,7 @@ export function usePlaces(showKeys: () => void): Place[] {
     const ofTypes = VALVE_TYPES.map((type) =>
       place(
         words('palette.types'),
-        capitalized(VALVE_TYPE_FACTS[type].words),
+        capitalized(translated(VALVE_TYPE_FACTS[type].words)),
         to(`/catalogue/types/${type}`),
       ),
     );
@@ -105,7 +105,7 @@ export function usePlaces(showKeys: () => void): Place[] {
       .map((model) =>
         place(
           words('palette.models'),
-          `${model.maker} ${model.model} · ${VALVE_TYPE_FACTS[model.type].words}`,
+          `${model.maker} ${model.model} · ${translated(VALVE_TYPE_FACTS[model.type].words)}`,
           to(`/catalogue/models/${model.id}`),
         ),
       );

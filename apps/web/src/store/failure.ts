@@ -1,5 +1,5 @@
 import type { ErrorBody } from '@grevik/contracts';
-import { words } from '../words';
+import { translated, words } from '../words';
 
 /** What the server said of a request that failed; nothing where it did not answer. */
 export function refusalOf(error: unknown): ErrorBody['error'] | undefined {
@@ -30,5 +30,6 @@ export const isStopped = ({ isError, error, data }: Asked): boolean =>
 
 /** What to tell a person when a request failed: the server's own words, or that it does not answer. */
 export function failureText(error: unknown): string {
-  return refusalOf(error)?.message ?? words('app.noAnswer');
+  const message = refusalOf(error)?.message;
+  return message === undefined ? words('app.noAnswer') : translated(message);
 }

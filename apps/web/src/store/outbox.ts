@@ -2,6 +2,7 @@ import type { EntriesView, ErrorBody } from '@grevik/contracts';
 import { MOST_ENTRIES } from '@grevik/contracts';
 import { liveQuery } from 'dexie';
 import { type Unsent, device } from './device-database';
+import { keepStored } from './stored-here';
 import { TAB_HEADER } from './tab';
 
 export type { Unsent };
@@ -88,15 +89,17 @@ async function sendInOrder(ownerId: string): Promise<Map<number | undefined, Sen
   while (left.length > 0) {
     const next = left.splice(0, countTogether(left));
     const became = next.length > 1 ? await sendTogether(next) : await sendEach(next);
-    const stored: number[] = [];
-    for (const [at, { place = 0 }] of next.entries()) {
+    const stored: Unsent[] = [];
+    for (const [at, unsent] of next.entries()) {
+      const { place = 0 } = unsent;
       const one = became[at];
       if (!one || one.kind === 'waits') continue;
       sent.set(place, one);
-      if (one.kind === 'stored') stored.push(place);
+      if (one.kind === 'stored') stored.push(unsent);
       else await device.unsent.update(place, { refusal: one.refusal });
     }
-    await device.unsent.bulkDelete(stored);
+    keepStored(stored);
+    await device.unsent.bulkDelete(stored.map(({ place = 0 }) => place));
     if (became.length < next.length || became.some(({ kind }) => kind === 'waits')) break;
   }
   return sent;

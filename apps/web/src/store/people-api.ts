@@ -12,6 +12,7 @@ import type {
   SignInRequest,
   StartCompanyRequest,
 } from '@grevik/contracts';
+import type { Language } from '@grevik/words';
 import { ALL, api, useSessionQuery } from './api';
 
 export { useSessionQuery };
@@ -60,6 +61,17 @@ export const peopleApi = api.injectEndpoints({
       query: (id) => ({ url: `people/${id}`, method: 'DELETE' }),
       invalidatesTags: ['People', 'Session'],
     }),
+    keepLanguage: build.mutation<undefined, Language>({
+      query: (language) => ({ url: 'session/language', method: 'PUT', body: { language } }),
+      // Screens opened later speak it too, whether the server has answered or not.
+      onQueryStarted: (language, { dispatch }) => {
+        dispatch(
+          api.util.updateQueryData('session', undefined, ({ session }) => {
+            if (session) session.language = language;
+          }),
+        );
+      },
+    }),
     invitations: build.query<InvitationView[], void>({
       query: () => 'people/invitations',
       providesTags: [{ type: 'People', id: ALL }],
@@ -95,6 +107,7 @@ export const {
   useInvitationsQuery,
   useInviteMutation,
   useWithdrawMutation,
+  useKeepLanguageMutation,
   useOfferQuery,
   useAcceptMutation,
 } = peopleApi;

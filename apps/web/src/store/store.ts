@@ -2,6 +2,7 @@ import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api';
 import { handleReducer } from './handle-slice';
+import { keepLanguage, languageReducer } from './language-slice';
 import { keepLineUpView, lineUpViewReducer } from './line-up-view-slice';
 import { mergeReducer } from './merge-slice';
 import { presenceReducer } from './presence-slice';
@@ -14,6 +15,7 @@ export function makeStore() {
     reducer: {
       [api.reducerPath]: api.reducer,
       units: unitsReducer,
+      language: languageReducer,
       handle: handleReducer,
       weights: weightsReducer,
       lineUpView: lineUpViewReducer,
@@ -22,10 +24,11 @@ export function makeStore() {
     },
     middleware: (defaults) => defaults().concat(api.middleware),
   });
-  let { units, weights, lineUpView } = store.getState();
+  let { units, language, weights, lineUpView } = store.getState();
   store.subscribe(() => {
     const now = store.getState();
     if (now.units !== units) keepUnits((units = now.units));
+    if (now.language !== language) keepLanguage((language = now.language));
     if (now.weights !== weights) keepWeights((weights = now.weights));
     if (now.lineUpView !== lineUpView) keepLineUpView((lineUpView = now.lineUpView));
   });

@@ -9,6 +9,7 @@ import type { ReactElement } from 'react';
 import { Provider } from 'react-redux';
 import { MemoryRouter } from 'react-router';
 import { peopleApi } from '../store/people-api';
+import { speakAsChosen } from '../shell/speak-as-chosen';
 import { makeStore } from '../store/store';
 import { unitsChosen } from '../store/units-slice';
 import { theme } from '../theme';
@@ -25,6 +26,7 @@ export const signedIn = (may: readonly Permission[]): SessionView => ({
   person: { id: 'me', version: 0, name: 'Ada Wrenfield', email: 'ada@tarnside.example', role: 'foreman' },
   company: { name: 'Tarnside', isDemo: false },
   may,
+  language: null,
   changeNumber: 0,
 });
 
@@ -44,6 +46,7 @@ export function show(
     ]),
   );
   store.dispatch(unitsChosen(units));
+  void speakAsChosen(store);
   const shown = render(
     <Provider store={store}>
       <CacheProvider value={unstyled}>

@@ -1,7 +1,9 @@
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
 import pdfmake from 'pdfmake';
+import { type Language, readerOf } from '@grevik/words';
 import type { TDocumentDefinitions } from 'pdfmake/interfaces.js';
+import { documentIn } from './document-in.js';
 
 const FONTS = join(
   dirname(createRequire(import.meta.url).resolve('pdfmake/package.json')),
@@ -22,19 +24,25 @@ pdfmake.setLocalAccessPolicy((path) => path.startsWith(FONTS));
 /**
  * A document as a PDF, with its page numbers at the foot.
  *
- * @param title stands beside the page numbers
+ * @param title    stands beside the page numbers
+ * @param language of what Grevik says in it
  */
-export function pdfOf(title: string, document: TDocumentDefinitions): Promise<Buffer> {
+export async function pdfOf(
+  title: string,
+  document: TDocumentDefinitions,
+  language: Language = 'en',
+): Promise<Buffer> {
+  const footer = (await readerOf(language))(title);
   return pdfmake
     .createPdf({
       pageMargins: [40, 40, 40, 50],
       defaultStyle: { font: 'Roboto', fontSize: 9 },
       footer: (page, pages) => ({
-        text: `${title} · ${page} of ${pages}`,
+        text: `${footer} · ${page} / ${pages}`,
         alignment: 'center',
         margin: [0, 16, 0, 0],
       }),
-      ...document,
+      ...(await documentIn(language, document)),
     })
     .getBuffer();
 }

@@ -52,6 +52,10 @@ describe('files written and read in the background', () => {
     await apprentice.get(`/api/tasks/mine/${task.id}`).expect(404);
     await apprentice.get(`/api/tasks/mine/${task.id}/file`).expect(404);
     await apprentice.delete(`/api/tasks/mine/${task.id}`).expect(404);
+    // Whoever left the page meanwhile finds it in the list.
+    const [newest] = (await foreman.get('/api/tasks/mine').expect(200)).body as OwnTaskView[];
+    expect(newest).toEqual(task);
+    expect((await apprentice.get('/api/tasks/mine').expect(200)).body).toEqual([]);
   });
 
   it('write a job and read it again under another name, with all its positions', async () => {

@@ -9,6 +9,7 @@ import {
   budgetOf,
   wholeAmounts,
 } from '@grevik/core';
+import type { Language } from '@grevik/words';
 import ExcelJS from 'exceljs';
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import { pdfOf } from '../../ground/sheets/pdf.js';
@@ -16,6 +17,8 @@ import { pdfOf } from '../../ground/sheets/pdf.js';
 /** A file that is made of a budget. */
 export interface BudgetFileTask {
   kind: BudgetFile;
+  /** Of a PDF; a sheet is English, so that it reads the same everywhere. */
+  language: Language;
   /** What it is the budget of. */
   title: string;
   companyName: string;
@@ -155,7 +158,7 @@ function assumptionsOf({ settings, currency }: BudgetView): [string, string][] {
 function printed(
   view: BudgetView,
   budget: Budget,
-  { title, companyName, at }: Pick<BudgetFileTask, 'title' | 'companyName' | 'at'>,
+  { title, companyName, at, language }: Omit<BudgetFileTask, 'kind' | 'view'>,
 ): Promise<Buffer> {
   const amount = wholeAmounts(view.currency);
   const table = (heads: readonly string[], rows: TableCell[][], widths: (string | number)[]): Content => ({
@@ -170,53 +173,52 @@ function printed(
   });
   const urgent = mustNotWaitOf(view);
   const planned = rowsOf(view, budget).filter(({ year }) => year > 0);
-  return pdfOf(`Budget of ${title}`, {
-    content: [
-      { text: `Replacement of valves: ${title}`, fontSize: 18, bold: true },
-      { text: `${companyName} · ${at.slice(0, 10)}`, margin: [0, 0, 0, 8] },
-      ...(urgent.length > 0
-        ? [
-            { text: 'Must not wait, whatever the money', fontSize: 13, bold: true },
-            table(['Tag', 'Where', 'Why'], urgent, ['auto', '*', '*']),
-          ]
-        : []),
-      { text: 'Year by year', fontSize: 13, bold: true },
-      table(
-        ['Year', 'Money', 'Replacements', 'Failures to expect', 'They cost'],
-        budget.byYear.map(({ year, money, spend, expectedFailures, expectedCost }) => [
-          year,
-          amount(money),
-          amount(spend),
-          expectedFailures.toFixed(1),
-          amount(expectedCost),
-        ]),
-        ['auto', '*', '*', '*', '*'],
-      ),
-      {
-        text: `Today's value of all of it: ${amount(budget.presentCost)}; with no planned replacement ${amount(budget.withoutPlanCost)}. No plan within this money is more than ${(budget.gap * 100).toFixed(1)} % better.`,
-        margin: [0, 0, 0, 10],
-      },
-      { text: 'Planned', fontSize: 13, bold: true },
-      table(
-        ['Year', 'Tag', 'Where', 'Fails within a year', 'A failure costs', 'Replacing costs'],
-        planned.map(({ year, tag, where, chance, failureCost, cost }) => [
-          String(year),
-          tag,
-          where,
-          typeof chance === 'number' ? `${chance} %` : chance,
-          amount(failureCost),
-          amount(cost),
-        ]),
-        ['auto', 'auto', '*', 'auto', 'auto', 'auto'],
-      ),
-      { text: 'Rests on', fontSize: 13, bold: true },
-      table(['Figure', 'Taken as'], assumptionsOf(view), ['*', 'auto']),
-      {
-        text: 'Advice for a qualified person: local code, the authority, the listing and the maker override it.',
-        italics: true,
-        margin: [0, 4, 0, 24],
-      },
-      { columns: ['Owner or manager: ______________________', 'Date: ______________'] },
-    ],
-  });
+  const content: Content = [
+    { text: `Replacement of valves: ${title}`, fontSize: 18, bold: true },
+    { text: `${companyName} · ${at.slice(0, 10)}`, margin: [0, 0, 0, 8] },
+    ...(urgent.length > 0
+      ? [
+          { text: 'Must not wait, whatever the money', fontSize: 13, bold: true },
+          table(['Tag', 'Where', 'Why'], urgent, ['auto', '*', '*']),
+        ]
+      : []),
+    { text: 'Year by year', fontSize: 13, bold: true },
+    table(
+      ['Year', 'Money', 'Replacements', 'Failures to expect', 'They cost'],
+      budget.byYear.map(({ year, money, spend, expectedFailures, expectedCost }) => [
+        year,
+        amount(money),
+        amount(spend),
+        expectedFailures.toFixed(1),
+        amount(expectedCost),
+      ]),
+      ['auto', '*', '*', '*', '*'],
+    ),
+    {
+      text: `Today's value of all of it: ${amount(budget.presentCost)}; with no planned replacement ${amount(budget.withoutPlanCost)}. No plan within this money is more than ${(budget.gap * 100).toFixed(1)} % better.`,
+      margin: [0, 0, 0, 10],
+    },
+    { text: 'Planned', fontSize: 13, bold: true },
+    table(
+      ['Year', 'Tag', 'Where', 'Fails within a year', 'A failure costs', 'Replacing costs'],
+      planned.map(({ year, tag, where, chance, failureCost, cost }) => [
+        String(year),
+        tag,
+        where,
+        typeof chance === 'number' ? `${chance} %` : chance,
+        amount(failureCost),
+        amount(cost),
+      ]),
+      ['auto', 'auto', '*', 'auto', 'auto', 'auto'],
+    ),
+    { text: 'Rests on', fontSize: 13, bold: true },
+    table(['Figure', 'Taken as'], assumptionsOf(view), ['*', 'auto']),
+    {
+      text: 'Advice for a qualified person: local code, the authority, the listing and the maker override it.',
+      italics: true,
+      margin: [0, 4, 0, 24],
+    },
+    { columns: ['Owner or manager: ______________________', 'Date: ______________'] },
+  ];
+  return pdfOf(`Budget of ${title}`, { content }, language);
 }

@@ -53,7 +53,7 @@ export class BudgetController {
     @Query() { jobId }: BudgetQuery,
     @Res() response: Response,
   ): Promise<Sent<'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'>> {
-    const { name, file } = await this.budgets.file(jobId, 'xlsx');
+    const { name, file } = await this.budgets.file(jobId, 'xlsx', 'en');
     response.attachment(name).send(Buffer.from(file));
   }
 
@@ -62,7 +62,7 @@ export class BudgetController {
   @OnReplica()
   @Get('budget.pdf')
   async print(@Query() { jobId }: BudgetQuery, @Res() response: Response): Promise<Sent<'application/pdf'>> {
-    const { name, file } = await this.budgets.file(jobId, 'pdf');
+    const { name, file } = await this.budgets.file(jobId, 'pdf', 'en');
     response.attachment(name).send(Buffer.from(file));
   }
 
@@ -70,8 +70,8 @@ export class BudgetController {
   @May('look')
   @Post('budget/file')
   @HttpCode(202)
-  async askForFile(@Body() { jobId, format }: BudgetFileRequest): Promise<TaskAdded> {
-    return { taskId: await this.background.ask(jobId, format) };
+  async askForFile(@Body() { jobId, format, language = 'en' }: BudgetFileRequest): Promise<TaskAdded> {
+    return { taskId: await this.background.ask(jobId, format, language) };
   }
 
   @ApiOperation({

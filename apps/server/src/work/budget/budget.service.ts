@@ -1,6 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { BudgetFile, BudgetRequest, BudgetView, Changed, LifeBasisView } from '@grevik/contracts';
 import { type BudgetSettings, InvalidInput, type MovedByHand, STANDARD_BUDGET } from '@grevik/core';
+import type { Language } from '@grevik/words';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
@@ -62,14 +63,14 @@ export class BudgetService {
   async lifeAt(positionId: string): Promise<LifeBasisView> {
     const position = await this.positions.findByPk(positionId, { attributes: ['id', 'jobId', 'lineId'] });
     if (!position) throw positionNotFound();
-    const stored =
-      (await this.budgets.findOne({ where: { subjectId: position.jobId } })) ??
-      (await this.budgets.findOne({ where: { subjectId: currentCompanyId() } }));
-    return {
-      settings: stored?.settings ?? STANDARD_BUDGET,
-      currency: (await this.company.current()).currency,
-      ...(await this.served.at(position)),
-    };
+    const subjects = [position.jobId, currentCompanyId()];
+    const [stored, { currency }, served] = await Promise.all([
+      this.budgets.findAll({ where: { subjectId: subjects } }),
+      this.company.current(),
+      this.served.at(position),
+    ]);
+    const own = subjects.flatMap((id) => stored.filter(({ subjectId }) => subjectId === id));
+    return { settings: own[0]?.settings ?? STANDARD_BUDGET, currency, ...served };
   }
 
   /** Changes the budget in the version that was seen. */
@@ -82,10 +83,15 @@ export class BudgetService {
   }
 
   /** The budget as a sheet, or as a PDF to be signed. */
-  async file(jobId: string | undefined, kind: BudgetFile): Promise<{ name: string; file: Uint8Array }> {
+  async file(
+    jobId: string | undefined,
+    kind: BudgetFile,
+    language: Language,
+  ): Promise<{ name: string; file: Uint8Array }> {
     const name = await this.nameOf(jobId);
     const task: BudgetFileTask = {
       kind,
+      language,
       title: name,
       companyName: (await this.company.current()).name,
       view: JSON.stringify(await this.of(jobId)),

@@ -21,8 +21,20 @@ export interface ServedRow {
   events: LifeEvent[] | null;
 }
 
-/** Which positions are read: all, those of a job or of a line, or those that tell how long a valve lasted. */
-export type ServedWhere = 'all' | { jobId: string } | { lineId: string } | 'lives';
+/** A position as the walk of its line sees it. */
+export type WalkedRow = Pick<ServedRow, 'id' | 'jobId' | 'lineId' | 'duty' | 'condition'>;
+
+/** The positions of a line. */
+export const readWalkedRows = (sequelize: Sequelize, lineId: string): Promise<WalkedRow[]> =>
+  companyRows<WalkedRow>(
+    sequelize,
+    `SELECT id, job_id AS "jobId", line_id AS "lineId", duty, condition FROM positions
+     WHERE company_id = :companyId AND line_id = :lineId ORDER BY place_on_line`,
+    { lineId },
+  );
+
+/** Which positions are read: all, those of a job, one, or those that tell how long a valve lasted. */
+export type ServedWhere = 'all' | { jobId: string } | { positionId: string } | 'lives';
 
 /** Positions of the company's jobs that are not archived, in the order of their lines. */
 export const readServedRows = (sequelize: Sequelize, where: ServedWhere): Promise<ServedRow[]> =>
@@ -35,11 +47,12 @@ const keyOf = (where: object): keyof typeof WHERE => Object.keys(where)[0] as ke
 const WHERE = {
   all: 'true',
   jobId: 'p.job_id = :jobId',
-  lineId: 'p.line_id = :lineId',
+  positionId: 'p.id = :positionId',
   // How old a valve is tells only where it is known when it was put in.
   lives: `p.id IN (
     SELECT o.position_id FROM entries o WHERE o.company_id = :companyId AND o.kind = 'replaced'
-    UNION SELECT q.id FROM hand_overs g JOIN positions q ON q.company_id = g.company_id AND q.line_id = g.line_id JOIN picks i ON i.position_id = q.id
+    UNION SELECT q.id FROM hand_overs g JOIN positions q ON q.company_id = g.company_id AND q.line_id = g.line_id
+      JOIN picks i ON i.company_id = q.company_id AND i.position_id = q.id
       WHERE g.company_id = :companyId)`,
 } as const;
 
@@ -50,8 +63,8 @@ const served = (where: string): string => `
   FROM positions p
     JOIN jobs j ON j.company_id = p.company_id AND j.id = p.job_id AND j.archived_at IS NULL
     JOIN lines l ON l.company_id = p.company_id AND l.id = p.line_id
-    LEFT JOIN picks k ON k.position_id = p.id
-    LEFT JOIN catalogue_models m ON m.id = k.model_id
+    LEFT JOIN picks k ON k.company_id = p.company_id AND k.position_id = p.id
+    LEFT JOIN catalogue_models m ON m.company_id = k.company_id AND m.id = k.model_id
     LEFT JOIN hand_overs h ON h.company_id = p.company_id AND h.line_id = p.line_id
     LEFT JOIN wet_places w ON w.company_id = p.company_id AND w.position_id = p.id
     LEFT JOIN LATERAL (

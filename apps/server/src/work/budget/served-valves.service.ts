@@ -26,12 +26,12 @@ import { JobHouseRules } from '../jobs/job-house-rules.service.js';
 import { Walk } from '../walks/walk.model.js';
 import { type OutageLine, outagesOf } from './line-outages.js';
 import { type ValveHere, livesOf, valveHere, waterOf } from './lives-of.js';
-import { type ServedRow, readServedRows } from './served-rows.js';
+import { type ServedRow, type WalkedRow, readServedRows, readWalkedRows } from './served-rows.js';
 
 const MOST_MS = 20_000;
-/** How old what the company's valves taught may be where one position is looked at, ms. */
+/** How old what the company's valves taught may be where one position is looked at, and how long an old answer waits for a new one, ms. */
 const LIVES_MS = 10_000;
-const LIVES_WAIT_MS = 300;
+const LIVES_WAIT_MS = 50;
 
 /** The valves in service with what a budget asks of them, and how long the company's valves lasted. */
 @Injectable()
@@ -64,17 +64,24 @@ export class ServedValves {
   /** What is known of one position, and what the company saw at valves of all kinds. Nothing of a job that is archived. */
   async at({ id: positionId, lineId }: { id: string; lineId: string }): Promise<ServedHere> {
     const now = new Date();
-    const rows = await readServedRows(this.sequelize, { lineId });
-    const row = rows.find(({ id }) => id === positionId);
+    const [[row], walked] = await Promise.all([
+      readServedRows(this.sequelize, { positionId }),
+      readWalkedRows(this.sequelize, lineId),
+    ]);
     if (!row) return NOTHING;
-    const [line] = (await this.outageLines(rows, now)).values();
-    const [outage] = line ? outagesOf(line, positionId) : [];
     const valve = valveHere(row);
+    const [lines, lives, models] = await Promise.all([
+      this.outageLines(walked, now),
+      this.livesOfLate(),
+      valve ? this.modelsFor(row, valve) : [],
+    ]);
+    const [line] = lines.values();
+    const [outage] = line ? outagesOf(line, positionId) : [];
     return {
-      learned: learnedByType(await this.livesOfLate(), row.medium),
+      learned: learnedByType(lives, row.medium),
       wets: row.wets,
       isBehindSeized: outage?.isBehindSeized ?? false,
-      valve: valve ? viewOf(row, valve, outage, await this.modelsFor(row, valve), now) : null,
+      valve: valve ? viewOf(row, valve, outage, models, now) : null,
     };
   }
 
@@ -106,15 +113,21 @@ export class ServedValves {
     return [...outages.values()].flat();
   }
 
-  /** What outages are worked out from, by line. */
-  private async outageLines(rows: readonly ServedRow[], now: Date): Promise<Map<string, OutageLine>> {
-    const byLine = new Map<string, ServedRow[]>();
-    for (const row of rows) byLine.set(row.lineId, [...(byLine.get(row.lineId) ?? []), row]);
-    const walks = await this.walks.findAll({ where: { lineId: [...byLine.keys()] } });
-    const itemsOf = new Map(walks.map(({ lineId, items }) => [lineId, items]));
+  private async settingsOf(jobIds: ReadonlySet<string>): Promise<Map<string, HouseRuleSettings>> {
     const settings = new Map<string, HouseRuleSettings>();
-    for (const { jobId } of rows)
-      if (!settings.has(jobId)) settings.set(jobId, await this.houseRules.of(jobId));
+    for (const jobId of jobIds) settings.set(jobId, await this.houseRules.of(jobId));
+    return settings;
+  }
+
+  /** What outages are worked out from, by line. */
+  private async outageLines(rows: readonly WalkedRow[], now: Date): Promise<Map<string, OutageLine>> {
+    const byLine = new Map<string, WalkedRow[]>();
+    for (const row of rows) byLine.set(row.lineId, [...(byLine.get(row.lineId) ?? []), row]);
+    const [walks, settings] = await Promise.all([
+      this.walks.findAll({ where: { lineId: [...byLine.keys()] }, raw: true }),
+      this.settingsOf(new Set(rows.map(({ jobId }) => jobId))),
+    ]);
+    const itemsOf = new Map(walks.map(({ lineId, items }) => [lineId, items]));
     const lines = new Map<string, OutageLine>();
     for (const [lineId, of] of byLine) {
       const rules = settings.get(of[0]?.jobId ?? '');

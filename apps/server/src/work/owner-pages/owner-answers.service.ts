@@ -1,11 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import type { OwnerAnswerRequest, OwnerItem, OwnerPageView } from '@grevik/contracts';
 import { InvalidInput, type ValveSpec, orderLine, specOfModel, wholeAmounts } from '@grevik/core';
+import type { Language } from '@grevik/words';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { Clusters } from '../../ground/clusters/clusters.service.js';
 import { secretKeyHash } from '../../ground/access/secret-key.js';
-import { acrossCompanies, inCompany } from '../../ground/database/company-scope.js';
+import { inCompany } from '../../ground/database/company-scope.js';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { WorkThreads } from '../../ground/threads/work-threads.service.js';
 import { Refusal } from '../../ground/errors/refusal.js';
@@ -34,6 +36,7 @@ export class OwnerAnswers {
     private readonly orders: OrdersService,
     private readonly entries: EntriesService,
     private readonly threads: WorkThreads,
+    private readonly clusters: Clusters,
   ) {}
 
   /** The page of a key. */
@@ -70,7 +73,7 @@ export class OwnerAnswers {
   }
 
   /** The page as a PDF. */
-  async file(key: string): Promise<Uint8Array> {
+  async file(key: string, language: Language): Promise<Uint8Array> {
     const page = await this.show(key);
     const photos: Record<string, string> = {};
     for (const id of page.items.flatMap((item) => item.photos)) {
@@ -79,7 +82,7 @@ export class OwnerAnswers {
     }
     return this.threads.run(
       'writeOwnerFile',
-      { page: JSON.stringify(page), photos },
+      { page: JSON.stringify(page), photos, language },
       { sender: secretKeyHash(key), mostMs: MOST_MS, insteadOfLong: 'Print the page instead.' },
     );
   }
@@ -163,7 +166,9 @@ export class OwnerAnswers {
   }
 
   private async ofKey(key: string): Promise<OwnerPage> {
-    const page = await acrossCompanies(() => this.pages.findOne({ where: { keyHash: secretKeyHash(key) } }));
+    const page = await this.clusters.findOne(() =>
+      this.pages.findOne({ where: { keyHash: secretKeyHash(key) } }),
+    );
     if (!page || page.withdrawnAt !== null || page.expiresAt < new Date())
       throw new NotFoundException(
         'This link does not exist, was withdrawn or has run out. Ask the company that sent it for another one.',

@@ -1,5 +1,6 @@
 import type { OwnerItem, OwnerPageView } from '@grevik/contracts';
 import { coinAmounts, namedIn, valveTypeFacts } from '@grevik/core';
+import type { Language } from '@grevik/words';
 import type { Content } from 'pdfmake/interfaces.js';
 import { pdfOf } from '../../ground/sheets/pdf.js';
 
@@ -8,27 +9,32 @@ export interface OwnerFileTask {
   page: string;
   /** Pictures as data addresses, by their ids. */
   photos: Record<string, string>;
+  language: Language;
 }
 
 const PHOTO_WIDTH = 240;
 
 /** The page for an owner as a PDF to be signed: in a thread of its own. */
-export async function writeOwnerFile({ page, photos }: OwnerFileTask): Promise<Uint8Array> {
+export async function writeOwnerFile({ page, photos, language }: OwnerFileTask): Promise<Uint8Array> {
   const given = JSON.parse(page) as OwnerPageView;
   const { companyName, jobName, madeBy, madeAt, expiresAt, taxRate, items } = given;
-  const file = await pdfOf(`${jobName}: for the owner`, {
-    content: [
-      { text: companyName },
-      { text: jobName, fontSize: 18, bold: true },
-      { text: `From ${madeBy}, ${madeAt.slice(0, 10)}.`, margin: [0, 0, 0, 8] },
-      ...items.flatMap((item) => itemPrinted(item, given, photos)),
-      {
-        text: `Prices are ${taxRate === null ? 'without tax' : `with ${Number((100 * taxRate).toFixed(2))} % of tax`} and stand until ${expiresAt.slice(0, 10)}. Figures on what can happen are estimates. Local code and whoever is licensed for the work decide what has to be done.`,
-        italics: true,
-        margin: [0, 14, 0, 0],
-      },
-    ],
-  });
+  const file = await pdfOf(
+    `${jobName}: for the owner`,
+    {
+      content: [
+        { text: companyName },
+        { text: jobName, fontSize: 18, bold: true },
+        { text: `From ${madeBy}, ${madeAt.slice(0, 10)}.`, margin: [0, 0, 0, 8] },
+        ...items.flatMap((item) => itemPrinted(item, given, photos)),
+        {
+          text: `Prices are ${taxRate === null ? 'without tax' : `with ${Number((100 * taxRate).toFixed(2))} % of tax`} and stand until ${expiresAt.slice(0, 10)}. Figures on what can happen are estimates. Local code and whoever is licensed for the work decide what has to be done.`,
+          italics: true,
+          margin: [0, 14, 0, 0],
+        },
+      ],
+    },
+    language,
+  );
   return new Uint8Array(file);
 }
 

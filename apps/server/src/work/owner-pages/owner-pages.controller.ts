@@ -1,11 +1,12 @@
 import {
   type NewOwnerPage,
   OwnerAnswerRequest,
+  OwnerFileQuery,
   type OwnerPageListing,
   OwnerPageRequest,
   type OwnerPageView,
 } from '@grevik/contracts';
-import { Body, Controller, Delete, Get, HttpCode, Param, Post, Res } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, Post, Query, Res } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { Anyone, May } from '../../ground/access/may.js';
@@ -55,8 +56,12 @@ export class OwnerPagesController {
   @ApiOperation({ summary: 'The page as a PDF to be signed.' })
   @Anyone()
   @Get('owner/:key/page.pdf')
-  async print(@Param('key') key: string, @Res() response: Response): Promise<Sent<'application/pdf'>> {
-    const file = await this.answers.file(key);
+  async print(
+    @Param('key') key: string,
+    @Query() { language = 'en' }: OwnerFileQuery,
+    @Res() response: Response,
+  ): Promise<Sent<'application/pdf'>> {
+    const file = await this.answers.file(key, language);
     response.attachment('for the owner.pdf').send(Buffer.from(file));
   }
 

@@ -104,12 +104,12 @@ export class StartUpsController {
   private async send(
     kind: StartUpFileKind,
     lineId: string,
-    { paper = 'letter', units: system = 'us' }: StartUpFileQuery,
+    { paper = 'letter', units: system = 'us', language = 'en' }: StartUpFileQuery,
     request: Request,
     response: Response,
   ): Promise<void> {
     const origin = `${request.protocol}://${request.get('host') ?? ''}`;
-    const { name, file } = await this.files.write({ kind, lineId, paper, system, origin });
+    const { name, file } = await this.files.write({ kind, lineId, paper, system, language, origin });
     response.attachment(name).type('application/pdf').end(file);
   }
 }

@@ -9,7 +9,7 @@ import { useUndoable } from '../../kit/useUndoable';
 import { useBudgetQuery, useChangeBudgetMutation } from '../../store/budget-api';
 import { failureText, isStopped } from '../../store/failure';
 import { useAskForBudgetFileMutation } from '../../store/tasks-api';
-import { useWords } from '../../words';
+import { spokenLanguage, useWords } from '../../words';
 import styles from './Budget.module.css';
 import { BudgetSettingsForm } from './BudgetSettingsForm';
 import { BudgetYears } from './BudgetYears';
@@ -43,7 +43,8 @@ export function BudgetPage() {
     if (data) undoable(done, data.changeId === null ? null : { id: data.changeId });
   };
   const fileOf = async (format: BudgetFile): Promise<string> =>
-    (await askForFile({ ...(jobId !== undefined && { jobId }), format }).unwrap()).taskId;
+    (await askForFile({ ...(jobId !== undefined && { jobId }), format, language: spokenLanguage() }).unwrap())
+      .taskId;
   const move = (moved: MovedByHand, done: string): void => void save(done, { moved });
   /** What was moved by hand stays, as far as its year is still planned. */
   const stillMoved = (years: number): MovedByHand =>

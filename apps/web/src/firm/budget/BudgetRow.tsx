@@ -9,7 +9,7 @@ import { Link } from 'react-router';
 import { shownPlace } from '../../kit/shown-place';
 import { useFigures } from '../../kit/useFigures';
 import { useMay } from '../../store/people-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './Budget.module.css';
 import { WetsField } from './WetsField';
 
@@ -57,7 +57,7 @@ export function BudgetRow({ line, served, isOfJob, isMoved, years, money, put }:
       )}
       <div className={styles.what}>
         <Link to={`/jobs/${served.jobId}/lines/${served.lineId}/log/${encodeURIComponent(tag)}`}>{tag}</Link>{' '}
-        {figures.size(dn)} {valveTypeFacts(type).words.split(',')[0]} · {shownPlace(served)}
+        {figures.size(dn)} {translated(valveTypeFacts(type).words).split(',')[0]} · {shownPlace(served)}
         <small>{isOfJob ? lineName : `${jobName}, ${lineName}`}</small>
       </div>
       <div>
@@ -106,7 +106,7 @@ export function BudgetRow({ line, served, isOfJob, isMoved, years, money, put }:
         <ul>
           <li>{words('budget.median', { low: low.toFixed(0), high: high.toFixed(0) })}</li>
           {because.map((one) => (
-            <li key={one}>{one}</li>
+            <li key={one}>{translated(one)}</li>
           ))}
           {dry !== null && dry.length > 0 && <li>{words('budget.dryWho', { who: dry.join(', ') })}</li>}
         </ul>

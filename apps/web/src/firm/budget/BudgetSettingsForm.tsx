@@ -11,7 +11,7 @@ import { Button, InputAdornment, TextField } from '@mui/material';
 import { type FormEvent, useState } from 'react';
 import { useFigures } from '../../kit/useFigures';
 import { useMay } from '../../store/people-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './Budget.module.css';
 
 const MOST_YEARS = 15;
@@ -55,7 +55,7 @@ export function BudgetSettingsForm({ view, save }: BudgetSettingsFormProps) {
       save(settings);
     } catch (error) {
       if (!(error instanceof InvalidInput)) throw error;
-      setTrouble(error.message.replace(/^settings\./, ''));
+      setTrouble(translated(error.message.replace(/^settings\./, '')));
     }
   };
   const { currency } = view;
@@ -85,7 +85,7 @@ export function BudgetSettingsForm({ view, save }: BudgetSettingsFormProps) {
           {field('taxRate', words('budget.taxRate'), '%')}
           {WETS.map((wets) => (
             <fieldset key={wets}>
-              <legend>{words('budget.wetting', { what: WETS_WORDS[wets] })}</legend>
+              <legend>{words('budget.wetting', { what: translated(WETS_WORDS[wets]) })}</legend>
               {field(`${wets}.cost`, words('budget.damage'), currency)}
               {field(`${wets}.chance`, words('budget.floods'), '%')}
             </fieldset>

@@ -14,6 +14,7 @@ import { type ReactNode, useState } from 'react';
 import { useWords } from '../../words';
 import styles from './Budget.module.css';
 import { BudgetRow } from './BudgetRow';
+import { useDragWords } from '../../kit/useDragWords';
 
 /** Rows shown of a longer year. */
 const SHOWN = 40;
@@ -28,6 +29,7 @@ interface BudgetYearsProps {
 /** The list of each year, what saves most first; a valve is dragged to another year, or put there by its field. */
 export function BudgetYears({ view, budget, isOfJob, move }: BudgetYearsProps) {
   const words = useWords();
+  const dragWords = useDragWords();
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor),
@@ -49,7 +51,7 @@ export function BudgetYears({ view, budget, isOfJob, move }: BudgetYearsProps) {
   const money = wholeAmounts(view.currency);
   const years = [...Array.from({ length: view.settings.years }, (_, at) => at + 1), 0];
   return (
-    <DndContext sensors={sensors} onDragEnd={drop}>
+    <DndContext accessibility={dragWords} sensors={sensors} onDragEnd={drop}>
       {years.map((year) => {
         const lines = budget.lines
           .filter((line) => line.year === year)

@@ -2,7 +2,7 @@ import type { ServedValveView } from '@grevik/contracts';
 import { FAILURE_WORDS } from '@grevik/core';
 import { Link } from 'react-router';
 import { shownPlace } from '../../kit/shown-place';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './Budget.module.css';
 
 /** Valves that stand above any budget, with why. */
@@ -19,7 +19,8 @@ export function MustNotWait({ valves }: { valves: readonly ServedValveView[] }) 
             <Link to={`/jobs/${valve.jobId}/lines/${valve.lineId}/walk/${encodeURIComponent(valve.tag)}`}>
               {valve.tag}
             </Link>{' '}
-            {shownPlace(valve)}: {valve.failure && FAILURE_WORDS[valve.failure]}. {valve.mustNotWait}
+            {shownPlace(valve)}: {valve.failure && translated(FAILURE_WORDS[valve.failure])}.{' '}
+            {translated(valve.mustNotWait ?? '')}
           </li>
         ))}
       </ul>

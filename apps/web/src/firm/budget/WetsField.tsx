@@ -5,7 +5,7 @@ import { useUndoable } from '../../kit/useUndoable';
 import { useSetWetsMutation } from '../../store/budget-api';
 import { failureText } from '../../store/failure';
 import { useMay } from '../../store/people-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 
 /** Asks what gets wet where a valve fails. */
 export function WetsField({ valve }: { valve: Pick<ServedValveView, 'id' | 'tag' | 'wets'> }) {
@@ -32,7 +32,7 @@ export function WetsField({ valve }: { valve: Pick<ServedValveView, 'id' | 'tag'
       <MenuItem value="">{words('budget.wetsUnknown')}</MenuItem>
       {WETS.map((wets) => (
         <MenuItem key={wets} value={wets}>
-          {WETS_WORDS[wets]}
+          {translated(WETS_WORDS[wets])}
         </MenuItem>
       ))}
     </TextField>

@@ -8,7 +8,7 @@ import { Failure, Loading } from '../../kit/Notice';
 import { useFigures } from '../../kit/useFigures';
 import { useCatalogueQuery, useCompanyQuery } from '../../store/api';
 import { useMay } from '../../store/people-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { ImportModels } from './ImportModels';
 import styles from './CataloguePage.module.css';
 import { CatalogueTabs } from './CatalogueTabs';
@@ -32,7 +32,7 @@ export function CataloguePage() {
   const wanted = sought.trim().toLowerCase();
   const found = models.filter((model) => {
     const { name, details, from } = modelWords(model);
-    const said = `${from} ${name} ${details} ${VALVE_TYPE_FACTS[model.type].family} ${model.approvals?.join(' ') ?? ''}`;
+    const said = `${from} ${name} ${translated(name)} ${details} ${translated(details)} ${VALVE_TYPE_FACTS[model.type].family} ${model.approvals?.join(' ') ?? ''}`;
     return (showsRetired || !model.retired) && said.toLowerCase().includes(wanted);
   });
   const retired = models.filter((model) => model.retired).length;
@@ -133,12 +133,14 @@ function Row({ model, money }: { model: ModelView; money: (amount: number) => st
         {model.retired && <span> {words('catalogue.retired')}</span>}
       </th>
       <td>
-        {name}
-        <small>{details}</small>
+        {translated(name)}
+        <small>{translated(details)}</small>
       </td>
       <td>{range(figures.size(first.dn), figures.size(last.dn))}</td>
       <td>
-        {model.approvals === undefined ? words('catalogue.unknown') : model.approvals.join(', ') || '–'}
+        {model.approvals === undefined
+          ? words('catalogue.unknown')
+          : translated(model.approvals.join(', ')) || '–'}
       </td>
       <td>{low === undefined || high === undefined ? '–' : words('lineUp.years', { low, high })}</td>
       <td>{range(money(Math.min(...prices)), money(Math.max(...prices)))}</td>

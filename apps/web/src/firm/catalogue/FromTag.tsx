@@ -2,7 +2,7 @@ import { BODY_WORDS, VALVE_TYPE_FACTS, modelFromTag, readTag } from '@grevik/cor
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, TextField } from '@mui/material';
 import { useState } from 'react';
 import { useFigures } from '../../kit/useFigures';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { ratingWords } from '../../kit/rating-choices';
 
 /** Starts a model from what a casting says: read while it is typed. */
@@ -14,10 +14,10 @@ export function FromTag({ close, start }: { close: () => void; start: (text: str
   const { model, dn, unread } = modelFromTag(text);
   const settled = [
     dn !== undefined && figures.size(dn),
-    model.type && VALVE_TYPE_FACTS[model.type].words,
-    model.bodyMaterial && BODY_WORDS[model.bodyMaterial],
+    model.type && translated(VALVE_TYPE_FACTS[model.type].words),
+    model.bodyMaterial && translated(BODY_WORDS[model.bodyMaterial]),
     model.ratingId && ratingWords(model.ratingId, figures, words),
-    model.approvals?.join(', '),
+    translated(model.approvals?.join(', ') ?? ''),
   ].filter(Boolean);
   return (
     <Dialog open onClose={close} fullWidth maxWidth="sm" aria-labelledby="tag-title">
@@ -36,7 +36,7 @@ export function FromTag({ close, start }: { close: () => void; start: (text: str
         <ul style={{ margin: 0, paddingLeft: 18 }}>
           {markings.map(({ text: mark, meaning }, at) => (
             <li key={`${at} ${mark}`}>
-              <b>{mark}</b>: {meaning}
+              <b>{mark}</b>: {translated(meaning)}
             </li>
           ))}
         </ul>

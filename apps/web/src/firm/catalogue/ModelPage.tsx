@@ -33,7 +33,7 @@ import {
 } from '../../store/catalogue-api';
 import { failureText } from '../../store/failure';
 import { useMay } from '../../store/people-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { CatalogueTabs } from './CatalogueTabs';
 import { type ModelTyped, OF_TYPES, modelFrom, typedModel } from './model-form';
 import styles from './ModelPage.module.css';
@@ -133,9 +133,10 @@ function ModelForm({ was, held }: { was: Partial<CatalogueModel>; held: ModelVie
       {...form.register(name)}
     />
   );
-  const plain = (ids: readonly string[]) => ids.map((id) => [id, id.replaceAll('-', ' ')] as const);
-  const materials = SEAT_MATERIALS.map((of) => [of, SEAT_WORDS[of]] as const);
-  const ends = ENDS.map((end) => [end, END_WORDS[end]] as const);
+  const plain = (ids: readonly string[]) =>
+    ids.map((id) => [id, translated(id.replaceAll('-', ' '))] as const);
+  const materials = SEAT_MATERIALS.map((of) => [of, translated(SEAT_WORDS[of])] as const);
+  const ends = ENDS.map((end) => [end, translated(END_WORDS[end])] as const);
   const yesNo = [
     ['yes', words('catalogue.yes')],
     ['no', words('catalogue.no')],
@@ -169,13 +170,13 @@ function ModelForm({ was, held }: { was: Partial<CatalogueModel>; held: ModelVie
           {field('model', { required: true })}
           {choice(
             'type',
-            VALVE_TYPES.map((of) => [of, VALVE_TYPE_FACTS[of].words] as const),
+            VALVE_TYPES.map((of) => [of, translated(VALVE_TYPE_FACTS[of].words)] as const),
           )}
           {choice('port', plain(PORTS))}
           {choice('pieces', plain(['1', '2', '3']))}
           {choice(
             'bodyMaterial',
-            BODY_MATERIALS.map((of) => [of, BODY_WORDS[of]] as const),
+            BODY_MATERIALS.map((of) => [of, translated(BODY_WORDS[of])] as const),
           )}
           {choice('seatMaterial', materials)}
           {choice('discMaterial', materials)}
@@ -222,7 +223,7 @@ function ModelForm({ was, held }: { was: Partial<CatalogueModel>; held: ModelVie
                     )
                   }
                 />
-                {approval}
+                {translated(approval)}
               </label>
             ))}
           </div>
@@ -240,7 +241,7 @@ function ModelForm({ was, held }: { was: Partial<CatalogueModel>; held: ModelVie
       </form>
       {(VALVE_TYPES as readonly string[]).includes(type) && (
         <section className={styles.story}>
-          <h2>{VALVE_TYPE_FACTS[type as ValveType].words}</h2>
+          <h2>{translated(VALVE_TYPE_FACTS[type as ValveType].words)}</h2>
           <TypeStory key={type} type={type as ValveType} />
         </section>
       )}

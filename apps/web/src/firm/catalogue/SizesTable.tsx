@@ -4,7 +4,7 @@ import { Fragment, useState } from 'react';
 import { type UseFormReturn, useFieldArray, useWatch } from 'react-hook-form';
 import { RATING_CHOICES, ratingWords } from '../../kit/rating-choices';
 import { useFigures } from '../../kit/useFigures';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import type { ModelTyped } from './model-form';
 import styles from './ModelPage.module.css';
 import { EMPTY_SIZE, type OwnField, isOwn } from './size-form';
@@ -95,8 +95,9 @@ function OwnFacts({
 }) {
   const figures = useFigures();
   const words = useWords();
-  const ends = ENDS.map((end) => [end, END_WORDS[end]] as const);
-  const plain = (ids: readonly string[]) => ids.map((id) => [id, id.replaceAll('-', ' ')] as const);
+  const ends = ENDS.map((end) => [end, translated(END_WORDS[end])] as const);
+  const plain = (ids: readonly string[]) =>
+    ids.map((id) => [id, translated(id.replaceAll('-', ' '))] as const);
   const choices: Partial<Record<OwnField, readonly (readonly [string, string])[]>> = {
     port: plain(PORTS),
     operator: plain(OPERATORS),

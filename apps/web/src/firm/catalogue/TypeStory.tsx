@@ -13,7 +13,7 @@ import { useState } from 'react';
 import { Cutaway } from '../../kit/cutaway/Cutaway';
 import { type Fault, faultsOf } from '../../kit/cutaway/marks';
 import { useFigures } from '../../kit/useFigures';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './TypeStory.module.css';
 
 /** A type from the inside: moved by its handle, what wears ringed, what can be wrong with it switched on, and its story. */
@@ -26,23 +26,27 @@ export function TypeStory({ type }: { type: ValveType }) {
   const figures = useFigures();
   const { does, madeFor, withCare, never, neverThrottles } = typeService(type);
   const rows = [
-    [words('types.inside'), `${inside}.`],
-    [words('types.does'), capitalized(functionWords(does))],
-    [words('types.madeFor'), capitalized(mediaWords(madeFor))],
+    [words('types.inside'), `${translated(inside)}.`],
+    [words('types.does'), capitalized(translated(functionWords(does)))],
+    [words('types.madeFor'), capitalized(translated(mediaWords(madeFor)))],
     [
       words('types.withCare'),
-      withCare.map(({ media, why }) => `${capitalized(mediaWords(media))}: ${why}`).join('\n'),
+      withCare
+        .map(({ media, why }) => `${capitalized(translated(mediaWords(media)))}: ${translated(why)}`)
+        .join('\n'),
     ],
     [
       words('types.never'),
       capitalized(
-        [neverThrottles ? words('types.throttling') : '', mediaWords(never)].filter(Boolean).join(', '),
+        [neverThrottles ? words('types.throttling') : '', translated(mediaWords(never))]
+          .filter(Boolean)
+          .join(', '),
       ),
     ],
-    [words('types.way'), flowWay(type).join(' ')],
-    [words('types.wears'), wears],
-    [words('types.fails'), fails],
-    [words('types.shows'), shows],
+    [words('types.way'), flowWay(type).map(translated).join(' ')],
+    [words('types.wears'), translated(wears)],
+    [words('types.fails'), translated(fails)],
+    [words('types.shows'), translated(shows)],
     [words('types.sizes'), `${figures.size(typicalDn[0])} – ${figures.size(typicalDn[1])}`],
     [words('types.life'), words('types.years', { low: lifeYears[0], high: lifeYears[1] })],
   ] as const;

@@ -2,7 +2,7 @@ import { type ValveFamily, type ValveType, VALVE_TYPES, VALVE_TYPE_FACTS, family
 import { useEffect } from 'react';
 import { Link, useParams } from 'react-router';
 import { Cutaway } from '../../kit/cutaway/Cutaway';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { CatalogueTabs } from './CatalogueTabs';
 import styles from './TypesPage.module.css';
 import { TypeStory } from './TypeStory';
@@ -15,7 +15,7 @@ export function TypesPage() {
   const words = useWords();
   const chosen = VALVE_TYPES.find((of) => of === type);
   useEffect(() => {
-    document.title = [chosen && VALVE_TYPE_FACTS[chosen].words, words('types.title'), 'Grevik']
+    document.title = [chosen && translated(VALVE_TYPE_FACTS[chosen].words), words('types.title'), 'Grevik']
       .filter(Boolean)
       .join(' · ');
   }, [chosen, words]);
@@ -24,7 +24,7 @@ export function TypesPage() {
       <CatalogueTabs />
       {chosen && (
         <section className={styles.chosen} aria-labelledby="type">
-          <h1 id="type">{VALVE_TYPE_FACTS[chosen].words}</h1>
+          <h1 id="type">{translated(VALVE_TYPE_FACTS[chosen].words)}</h1>
           <TypeStory key={chosen} type={chosen} />
         </section>
       )}
@@ -49,7 +49,7 @@ function Family({ family, chosen }: { family: ValveFamily; chosen: ValveType | u
           <li key={type}>
             <Link to={`/catalogue/types/${type}`} aria-current={type === chosen ? 'page' : undefined}>
               <Cutaway model={{ type }} opening={0.6} />
-              {VALVE_TYPE_FACTS[type].words}
+              {translated(VALVE_TYPE_FACTS[type].words)}
             </Link>
           </li>
         ))}

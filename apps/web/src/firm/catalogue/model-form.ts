@@ -1,7 +1,8 @@
-import { type CatalogueModel, type Quantity, catalogueModelInput, parseQuantity } from '@grevik/core';
+import { type CatalogueModel, type Quantity, catalogueModelInput } from '@grevik/core';
 import type { Figures } from '../../kit/useFigures';
 import { EMPTY_SIZE, type SizeTyped, sizeFrom, typedSize } from './size-form';
 import { figure, measured, number, parts, pointsFrom, shown, text, typedPoints } from './typed-facts';
+import { readQuantity } from '../../kit/read-quantity';
 
 /** A model as it is typed: every field a text, empty where it is not known. */
 export interface ModelTyped extends Record<
@@ -120,7 +121,7 @@ export function modelFrom(typed: ModelTyped, was: Partial<CatalogueModel>, figur
             [field]:
               typed[field] === before[field]
                 ? was[field]
-                : parseQuantity(typed[field], MEASURED[field], field),
+                : readQuantity(typed[field], MEASURED[field], field),
           },
     ),
     ...rangeFrom(typed, was, before),
@@ -152,7 +153,7 @@ function rangeFrom(typed: ModelTyped, was: Partial<CatalogueModel>, before: Mode
   if (was.rangePa && typed.rangeLow === before.rangeLow && typed.rangeHigh === before.rangeHigh)
     return { rangePa: was.rangePa };
   return {
-    rangePa: [typed.rangeLow, typed.rangeHigh].map((figure) => parseQuantity(figure, 'pressure', 'rangePa')),
+    rangePa: [typed.rangeLow, typed.rangeHigh].map((figure) => readQuantity(figure, 'pressure', 'rangePa')),
   };
 }
 

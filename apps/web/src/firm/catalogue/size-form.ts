@@ -1,6 +1,7 @@
-import { type ModelSize, parseNominalSize, parseQuantity } from '@grevik/core';
+import { type ModelSize, parseNominalSize } from '@grevik/core';
 import type { Figures } from '../../kit/useFigures';
 import { figure, measured, number, parts, pointsFrom, shown, text, typedPoints } from './typed-facts';
+import { readQuantity } from '../../kit/read-quantity';
 
 /** What a size may say for itself: empty where it is as the model says. */
 export const OWN_FIELDS = ['port', 'operator', 'inlet', 'outlet', 'ratingId', 'points', 'capacity'] as const;
@@ -63,7 +64,7 @@ export function sizeFrom(
     dn: kept('dn', was?.dn, () => parseNominalSize(typed.dn, name('dn'))),
     ...(typed.bore.trim() === ''
       ? {}
-      : { boreM: kept('bore', was?.boreM, () => parseQuantity(typed.bore, 'length', name('boreM'))) }),
+      : { boreM: kept('bore', was?.boreM, () => readQuantity(typed.bore, 'length', name('boreM'))) }),
     ...number('kv', typed.kv),
     price: figure(typed.price),
     ...(typed.breaks.trim() === '' ? {} : { breaks: breaksFrom(typed.breaks) }),
@@ -78,7 +79,7 @@ export function sizeFrom(
       ? {}
       : {
           capacityKgH: kept('capacity', was?.capacityKgH, () =>
-            parseQuantity(typed.capacity, 'steam flow', name('capacityKgH')),
+            readQuantity(typed.capacity, 'steam flow', name('capacityKgH')),
           ),
         }),
   };

@@ -1,5 +1,6 @@
-import { type CatalogueModel, InvalidInput, type Quantity, parseQuantity } from '@grevik/core';
+import { type CatalogueModel, InvalidInput, type Quantity } from '@grevik/core';
 import type { Figures } from '../../kit/useFigures';
+import { readQuantity } from '../../kit/read-quantity';
 
 /** A fact as its field shows it: empty where it is not known. */
 export const shown = (value: string | number | undefined): string =>
@@ -45,8 +46,8 @@ export function pointsFrom(typed: string, field: string): unknown[] {
     if (pressure === undefined)
       throw new InvalidInput(field, `“${part}”: write temperature and pressure, like 70 °F: 600 psi.`);
     return {
-      temperatureC: parseQuantity(temperature, 'temperature', field),
-      pressurePa: parseQuantity(pressure, 'pressure', field),
+      temperatureC: readQuantity(temperature, 'temperature', field),
+      pressurePa: readQuantity(pressure, 'pressure', field),
     };
   });
 }

@@ -20,7 +20,7 @@ import {
 } from '../../store/devices-api';
 import { failureText } from '../../store/failure';
 import { useMay, useSessionQuery } from '../../store/people-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './DevicesPage.module.css';
 
 /** Loggers, counters and recorders of the company: what each does, what it read last, and its key. */
@@ -99,7 +99,7 @@ function Device({ device, mayManage, show }: DeviceProps) {
           words('devices.idle')
         )}
       </p>
-      {trouble !== null && <Alert severity="warning">{trouble}</Alert>}
+      {trouble !== null && <Alert severity="warning">{translated(trouble)}</Alert>}
       {error !== undefined && <Alert severity="error">{failureText(error)}</Alert>}
       {mayManage && !(isStandIn && isDemo) && (
         <p className={styles.acts}>

@@ -57,7 +57,7 @@ export function DrillScreen({ drill, at, count, next, stop }: DrillScreenProps) 
           <i style={{ width: `${((at - (graded ? 0 : 1)) / count) * 100}%` }} />
         </div>
       </header>
-      {intro !== undefined && <p>{intro}</p>}
+      {intro !== undefined && <p>{words(`drills.firstFive.${intro}`)}</p>}
       <Question drill={drill} answer={answer} give={setAnswer} graded={graded} />
       {graded && <Graded drill={drill} answer={answer} graded={graded} kept={kept} />}
       <div className={`${styles.acts} ${styles.runActs}`}>

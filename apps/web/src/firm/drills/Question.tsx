@@ -16,7 +16,7 @@ import type {
 } from '@grevik/core';
 import { Suspense, lazy } from 'react';
 import { Loading } from '../../kit/Notice';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { Choices } from './answers/Choices';
 import { CloseByHand } from './answers/CloseByHand';
 import { StepOrder } from './answers/StepOrder';
@@ -165,7 +165,11 @@ function Answered({ drill: { kind, made }, answer, give, graded }: QuestionProps
           rightOne={graded ? (graded.right ? String(answer) : String(graded.key)) : undefined}
           areSideBySide={areValves}
           say={(choice) =>
-            areValves ? <CandidateCard candidate={choice as unknown as Candidate} /> : String(choice.text)
+            areValves ? (
+              <CandidateCard candidate={choice as unknown as Candidate} />
+            ) : (
+              translated(String(choice.text))
+            )
           }
         />
       );

@@ -1,5 +1,5 @@
 import { type Candidate, type CatalogueModel, modelWords, orderChoice } from '@grevik/core';
-import { words } from '../../words';
+import { translated, words } from '../../words';
 
 /** A candidate that is nobody's model: what it is, and its particulars. */
 export function candidateWords(candidate: Candidate): { name: string; details: string } {
@@ -9,5 +9,5 @@ export function candidateWords(candidate: Candidate): { name: string; details: s
     candidate.operator && orderChoice('operator', candidate.operator),
     candidate.approvals?.length && words('drills.approvedFor', { list: candidate.approvals.join(', ') }),
   ].filter(Boolean);
-  return { name, details: [details, ...more].join(', ') };
+  return { name, details: [translated(details), ...more].join(', ') };
 }

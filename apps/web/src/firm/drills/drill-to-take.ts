@@ -1,3 +1,4 @@
+import type { en } from '@grevik/words';
 import type { DrillResultRequest } from '@grevik/contracts';
 import {
   type DrillKind,
@@ -27,7 +28,7 @@ export interface DrillToTake {
   of: Pick<DrillResultRequest, 'kind' | 'level' | 'seed' | 'trade' | 'houseRules' | 'shown' | 'sentId'>;
   wayThere?: WayThere | undefined;
   /** Said before the question. */
-  intro?: string | undefined;
+  intro?: keyof typeof en.drills.firstFive | undefined;
 }
 
 /** A drill made from a seed, ready to be asked. */

@@ -1,9 +1,8 @@
 import type { DrillSeed, HouseRuleSettings } from '@grevik/core';
-import { words } from '../../words';
 import { type DrillToTake, fromSeed } from './drill-to-take';
 
 /** Where each of the five is done in the product. */
-const FIRST_FIVE = [
+export const FIRST_FIVE = [
   'touch-it-or-not',
   'which-valve',
   'what-to-close',
@@ -15,5 +14,5 @@ const FIRST_FIVE = [
 export const firstFive = (seed: number, settings: HouseRuleSettings): DrillToTake[] =>
   FIRST_FIVE.map((kind, at) => ({
     ...fromSeed({ kind, seed: seed + at, level: 1 }, settings),
-    intro: words(`drills.firstFive.${kind}`),
+    intro: kind,
   }));

@@ -4,9 +4,7 @@ import { useSnackbar } from 'notistack';
 import { failureText } from '../../store/failure';
 import { useMay } from '../../store/people-api';
 import { useSetCurrencyMutation } from '../../store/walk-api';
-import { useWords } from '../../words';
-
-const NAMES = new Intl.DisplayNames('en', { type: 'currency' });
+import { numberLocale, useWords } from '../../words';
 
 /** The currency the company's prices are in; changing it converts nothing. */
 export function CurrencyField({ currency, version }: { currency: string; version: number }) {
@@ -14,6 +12,7 @@ export function CurrencyField({ currency, version }: { currency: string; version
   const { enqueueSnackbar } = useSnackbar();
   const may = useMay('catalogue');
   const words = useWords();
+  const names = new Intl.DisplayNames(numberLocale(), { type: 'currency' });
   return (
     <TextField
       select
@@ -33,7 +32,7 @@ export function CurrencyField({ currency, version }: { currency: string; version
     >
       {CURRENCIES.map((code) => (
         <option key={code} value={code}>
-          {code} · {NAMES.of(code)}
+          {code} · {names.of(code)}
         </option>
       ))}
     </TextField>

@@ -8,7 +8,6 @@ import {
   type OwnHoldRule,
   type OwnHoldRules,
   type Quantity,
-  parseQuantity,
 } from '@grevik/core';
 import { Alert, Button, TextField } from '@mui/material';
 import { useSnackbar } from 'notistack';
@@ -17,7 +16,8 @@ import { type Figures, useFigures } from '../../kit/useFigures';
 import { failureText } from '../../store/failure';
 import { useMay } from '../../store/people-api';
 import { useSetHoldRulesMutation } from '../../store/walk-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
+import { readQuantity } from '../../kit/read-quantity';
 import styles from './HoldRules.module.css';
 
 const FIELDS = ['times', 'least', 'time', 'source'] as const;
@@ -55,7 +55,7 @@ function Rule({ kind, company }: { kind: LineKind; company: CompanyView }) {
       await set({ version: company.version, holdRules }).unwrap();
       enqueueSnackbar(words('holdRules.saved'));
     } catch (error) {
-      setTrouble(error instanceof InvalidInput ? error.message : failureText(error));
+      setTrouble(error instanceof InvalidInput ? translated(error.message) : failureText(error));
     }
   };
   const hints: Record<(typeof FIELDS)[number], string> = {
@@ -67,7 +67,8 @@ function Rule({ kind, company }: { kind: LineKind; company: CompanyView }) {
   return (
     <form className={styles.rule} noValidate onSubmit={(event) => void submit(event)}>
       <p>
-        <b>{usual.words}</b> {words('holdRules.usual')}: {usual.asks}. {usual.source}
+        <b>{translated(usual.words)}</b> {words('holdRules.usual')}: {translated(usual.asks)}.{' '}
+        {translated(usual.source)}
       </p>
       <div className={styles.fields}>
         {FIELDS.map((name) => (
@@ -112,7 +113,7 @@ function readRule({ times, least, time, source }: Typed, needsSource: string): O
   return {
     source: source.trim(),
     ...(times.trim() !== '' && { timesWorking: Number(times.trim().replace(',', '.')) }),
-    ...(least.trim() !== '' && { leastPa: parseQuantity(least, 'pressure') }),
-    ...(time.trim() !== '' && { holdS: parseQuantity(time, 'time') }),
+    ...(least.trim() !== '' && { leastPa: readQuantity(least, 'pressure') }),
+    ...(time.trim() !== '' && { holdS: readQuantity(time, 'time') }),
   };
 }

@@ -8,7 +8,7 @@ import { useCompanyQuery, useJobNamesQuery, useJobQuery } from '../../store/api'
 import { failureText } from '../../store/failure';
 import { useMay } from '../../store/people-api';
 import { useTakeJobOptionsMutation, useTakeOptionsMutation } from '../../store/walk-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { rulesOnJob } from '../../kit/company-rules';
 import { CurrencyField } from './CurrencyField';
 import styles from './HouseRulesPage.module.css';
@@ -84,7 +84,7 @@ export function HouseRulesPage() {
         return (
           <div key={rule} className={styles.pair}>
             <fieldset className={styles.rule} disabled={!mayTake || isBusy}>
-              <legend>{question}</legend>
+              <legend>{translated(question)}</legend>
               {rule === 'gate-life' && <OwnGatesSaid company={whole} />}
               {job && (
                 <label data-taken={!isOwn || undefined}>
@@ -95,7 +95,9 @@ export function HouseRulesPage() {
                     disabled={!mayTake}
                     onChange={() => void take(rule, FOLLOWS)}
                   />
-                  {words('houseRules.asCompany', { says: (all as Record<string, string>)[byCompany] ?? '' })}
+                  {words('houseRules.asCompany', {
+                    says: translated((all as Record<string, string>)[byCompany] ?? ''),
+                  })}
                 </label>
               )}
               {Object.entries(all).map(([option, says]) => {
@@ -109,7 +111,7 @@ export function HouseRulesPage() {
                       disabled={!mayTake}
                       onChange={() => void take(rule, option)}
                     />
-                    {says}
+                    {translated(says)}
                     {option === usual && <span> {words('houseRules.standard')}</span>}
                   </label>
                 );

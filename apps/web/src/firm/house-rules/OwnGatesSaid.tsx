@@ -1,6 +1,6 @@
 import type { CompanyView } from '@grevik/contracts';
 import { HOUSE_RULES, OWN_GATES_FROM } from '@grevik/core';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 
 /** What the company’s own gates say of the rule, and whether it is followed. */
 export function OwnGatesSaid({ company: { ownGates, houseRules } }: { company: CompanyView }) {
@@ -9,7 +9,7 @@ export function OwnGatesSaid({ company: { ownGates, houseRules } }: { company: C
   const { failed, working, medianYears, option } = ownGates;
   const seen = { failed, working, years: medianYears.toFixed(0), from: OWN_GATES_FROM };
   if (option === null) return <p>{words('houseRules.ownGatesFew', seen)}</p>;
-  const says = HOUSE_RULES['gate-life'].options[option];
+  const says = translated(HOUSE_RULES['gate-life'].options[option]);
   const isChosen = 'gate-life' in houseRules;
   return <p>{words(isChosen ? 'houseRules.ownGatesElse' : 'houseRules.ownGates', { ...seen, says })}</p>;
 }

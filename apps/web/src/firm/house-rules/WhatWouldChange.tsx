@@ -11,7 +11,7 @@ import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { useCatalogueQuery } from '../../store/api';
 import { useJobWalkQuery } from '../../store/walk-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { countChanges } from './count-changes';
 import styles from './HouseRulesPage.module.css';
 
@@ -92,7 +92,7 @@ function Changes({ job, rule, settings }: WhatWouldChangeProps) {
   return changes.map(({ says, moved }) => (
     <div key={says}>
       <p>
-        <b>{says}</b> {words('houseRules.moves', { count: moved.length })}
+        <b>{translated(says)}</b> {words('houseRules.moves', { count: moved.length })}
       </p>
       {moved.length > 0 && (
         <details>

@@ -1,7 +1,7 @@
 import { ENDS, type End, orderEndWords } from '@grevik/core';
 import { Button } from '@mui/material';
 import { useState } from 'react';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './PartsListPage.module.css';
 
 /** What a fixture's tube or thread usually is. */
@@ -28,7 +28,7 @@ export function EndsChoice({ isStop, why, line, take }: EndsChoiceProps) {
     >
       {ENDS.map((end) => (
         <option key={end} value={end}>
-          {orderEndWords(end)}
+          {translated(orderEndWords(end))}
         </option>
       ))}
     </select>

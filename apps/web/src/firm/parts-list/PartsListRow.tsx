@@ -1,7 +1,7 @@
 import { type OpenField, type ValveSpec, orderChoice } from '@grevik/core';
 import { Button } from '@mui/material';
 import { VerdictMark } from '../../kit/VerdictMark';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './PartsListPage.module.css';
 import { EndsChoice } from './EndsChoice';
 import type { Choice, CounterLine, LineEdits } from './parts-list-line';
@@ -37,7 +37,10 @@ export function PartsListRow({ line, edit }: CounterRowProps) {
         />
       </label>
       <div className={styles.said}>
-        <p className={styles.text}>{text === '' ? words('counter.nothingYet') : text}</p>
+        <p className={styles.text} lang={text === '' ? undefined : 'en'}>
+          {text === '' ? words('counter.nothingYet') : text}
+        </p>
+        {translated(text) !== text && <p>{translated(text)}</p>}
         <p className={styles.written}>{words('counter.saidAs', { said })}</p>
         {asksQuantity && <p className={styles.ask}>{words('counter.askQuantity')}</p>}
         {unread.length > 0 && (
@@ -96,7 +99,7 @@ function Missing({ open: { field, why, choices }, spec, line, choose }: MissingP
     return (
       <EndsChoice
         isStop={spec.family === 'stop'}
-        why={why}
+        why={translated(why)}
         line={line}
         take={(said) => choose({ field, words: said })}
       />
@@ -114,11 +117,11 @@ function Missing({ open: { field, why, choices }, spec, line, choose }: MissingP
         <option value="">{words('counter.choose')}</option>
         {choices.map((choice) => (
           <option key={choice} value={choice}>
-            {orderChoice(field, choice)}
+            {translated(orderChoice(field, choice))}
           </option>
         ))}
       </select>
-      <span>{why}</span>
+      <span>{translated(why)}</span>
     </label>
   );
 }

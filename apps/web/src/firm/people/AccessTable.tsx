@@ -2,7 +2,7 @@ import { ROLES } from '@grevik/contracts';
 import { Table, TableBody, TableCell, TableContainer, TableHead, TableRow } from '@mui/material';
 import { Failure } from '../../kit/Notice';
 import { useAccessQuery } from '../../store/people-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './PeoplePage.module.css';
 
 /** Who may do what: the server's own table. */
@@ -27,7 +27,7 @@ export function AccessTable() {
             {data?.permissions.map(({ id, words: does, roles }) => (
               <TableRow key={id}>
                 <TableCell component="th" scope="row">
-                  {does}
+                  {translated(does)}
                 </TableCell>
                 {ROLES.map((role) => (
                   <TableCell key={role}>

@@ -6,6 +6,7 @@ import { Failure, Loading, Notice } from '../../kit/Notice';
 import { failureText } from '../../store/failure';
 import { useAcceptMutation, useOfferQuery } from '../../store/people-api';
 import { useWords } from '../../words';
+import { LanguageSwitch } from '../../shell/LanguageSwitch';
 import styles from './SignIn.module.css';
 import { EmailField, FormField, NewPasswordField } from './FormFields';
 
@@ -28,6 +29,7 @@ export function JoinPage() {
   return (
     <main className={styles.page}>
       <header>
+        <LanguageSwitch />
         <h1>{words('join.title', { company: offer.company })}</h1>
         <p>{words('join.body', { by: offer.invitedBy, role: words(`roles.${offer.role}`) })}</p>
       </header>

@@ -11,6 +11,7 @@ import { useForm } from 'react-hook-form';
 import { failureText, refusalOf } from '../../store/failure';
 import { useLookAroundMutation, useSignInMutation, useStartCompanyMutation } from '../../store/people-api';
 import { useWords } from '../../words';
+import { LanguageSwitch } from '../../shell/LanguageSwitch';
 import styles from './SignIn.module.css';
 import { EmailField, FormField, NewPasswordField } from './FormFields';
 
@@ -31,6 +32,7 @@ export function SignInPage({ doors, hasEnded = false }: SignInPageProps) {
       <header>
         <h1>{words('doors.title')}</h1>
         <p>{words('doors.body')}</p>
+        <LanguageSwitch />
         {hasEnded && <Alert severity="info">{words('doors.ended')}</Alert>}
       </header>
       <div className={styles.doors}>

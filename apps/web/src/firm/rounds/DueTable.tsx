@@ -6,7 +6,7 @@ import { dateWords } from '../../kit/when';
 import { useFigures } from '../../kit/useFigures';
 import { shownPlace } from '../../kit/shown-place';
 import { useMay } from '../../store/people-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './RoundsPage.module.css';
 import { useIntervalWords } from './useIntervalWords';
 
@@ -48,8 +48,8 @@ export function DueTable({ due, isOfJob, change }: DueTableProps) {
                 <small>{isOfJob ? task.lineName : `${task.jobName}, ${task.lineName}`}</small>
               </td>
               <td>
-                {TASK_WORDS[task.task]}
-                <small>{task.why}</small>
+                {translated(TASK_WORDS[task.task])}
+                <small>{translated(task.why)}</small>
               </td>
               <td>
                 {every(task.every)}
@@ -58,7 +58,7 @@ export function DueTable({ due, isOfJob, change }: DueTableProps) {
                   <Button
                     size="small"
                     className={`${styles.change} no-print`}
-                    aria-label={`${words('rounds.change')} ${task.tag} ${TASK_WORDS[task.task]}`}
+                    aria-label={`${words('rounds.change')} ${task.tag} ${translated(TASK_WORDS[task.task])}`}
                     onClick={() => change(task)}
                   >
                     {words('rounds.changeShort')}

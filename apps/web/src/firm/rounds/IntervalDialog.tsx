@@ -14,7 +14,7 @@ import { useSnackbar } from 'notistack';
 import { type FormEvent, useState } from 'react';
 import { failureText } from '../../store/failure';
 import { useSetIntervalMutation } from '../../store/rounds-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './RoundsPage.module.css';
 import { useIntervalWords } from './useIntervalWords';
 
@@ -46,13 +46,15 @@ export function IntervalDialog({ due, close }: { due: DueView; close: () => void
       enqueueSnackbar(words('rounds.changed'));
       close();
     } catch (error) {
-      setTrouble(error instanceof InvalidInput ? error.message : failureText(error));
+      setTrouble(error instanceof InvalidInput ? translated(error.message) : failureText(error));
     }
   };
   return (
     <Dialog open onClose={close} aria-labelledby="interval">
       <form noValidate onSubmit={(event) => void submit(event)}>
-        <DialogTitle id="interval">{words('rounds.changeOf', { task: TASK_WORDS[task], tag })}</DialogTitle>
+        <DialogTitle id="interval">
+          {words('rounds.changeOf', { task: translated(TASK_WORDS[task]), tag })}
+        </DialogTitle>
         <DialogContent className={styles.form}>
           <TextField
             select

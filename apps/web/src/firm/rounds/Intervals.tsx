@@ -3,7 +3,7 @@ import { Button } from '@mui/material';
 import { dateWords } from '../../kit/when';
 import { useMay } from '../../store/people-api';
 import { useIntervalsQuery, useRemoveIntervalMutation } from '../../store/rounds-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './RoundsPage.module.css';
 import { useIntervalWords } from './useIntervalWords';
 
@@ -23,7 +23,7 @@ export function Intervals() {
         {data.map(({ id, task, every: interval, because, setBy, tag, by, at }) => (
           <li key={id}>
             <b>
-              {TASK_WORDS[task]}: {every(interval)}
+              {translated(TASK_WORDS[task])}: {every(interval)}
             </b>
             <span>
               {tag ?? words(`rounds.setBy.${setBy}`)} · {because}

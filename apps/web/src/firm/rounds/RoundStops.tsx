@@ -28,11 +28,12 @@ import { dateWords } from '../../kit/when';
 import { failureText } from '../../store/failure';
 import { useMay } from '../../store/people-api';
 import { useChangeRoundMutation } from '../../store/rounds-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './RoundPage.module.css';
 import { shownPlace } from '../../kit/shown-place';
 import { timeNeeded } from './time-needed';
 import type { RoundHere } from './useRoundHere';
+import { useDragWords } from '../../kit/useDragWords';
 
 interface RoundStopsProps {
   round: RoundView;
@@ -42,6 +43,7 @@ interface RoundStopsProps {
 /** The stops day by day; dragged into another order, or removed. */
 export function RoundStops({ round, visitOf }: RoundStopsProps) {
   const words = useWords();
+  const dragWords = useDragWords();
   const undoable = useUndoable();
   const [change, { error }] = useChangeRoundMutation();
   /** The order that was just dragged, until the server has answered. */
@@ -74,7 +76,12 @@ export function RoundStops({ round, visitOf }: RoundStopsProps) {
   return (
     <>
       {error !== undefined && <Alert severity="error">{failureText(error)}</Alert>}
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+      <DndContext
+        accessibility={dragWords}
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={drop}
+      >
         <SortableContext items={[...order]} strategy={verticalListSortingStrategy}>
           <ol className={styles.stops}>
             {stops.map((stop, at) => (
@@ -131,13 +138,13 @@ function Stop({ roundId, stop, visited, remove }: StopProps) {
       <div>
         <Link to={`/rounds/${roundId}/${stop.positionId}`}>{tag}</Link> {shownPlace(stop)}
         <small>
-          {[type && `${valveTypeFacts(type).words} ${figures.size(dn)}`, lineName, jobName]
+          {[type && `${translated(valveTypeFacts(type).words)} ${figures.size(dn)}`, lineName, jobName]
             .filter(Boolean)
             .join(' · ')}
         </small>
       </div>
       <div>
-        {tasks.map((task) => TASK_WORDS[task]).join(', ')}
+        {tasks.map((task) => translated(TASK_WORDS[task])).join(', ')}
         <small>{timeNeeded(minutes, words)}</small>
       </div>
       <div className={styles.state}>

@@ -14,7 +14,7 @@ import Papa from 'papaparse';
 import { Suspense, lazy, useState } from 'react';
 import { readTextFile } from '../../kit/read-text-file';
 import { useFigures } from '../../kit/useFigures';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { useTurnCounter } from './useTurnCounter';
 import styles from './VisitPage.module.css';
 
@@ -50,7 +50,11 @@ export function Turns({ dn, usualTurns, visit, change }: TurnsProps) {
       take(readTurns(data), true);
       setTrouble(undefined);
     } catch (error) {
-      setTrouble(error instanceof InvalidInput ? error.message : words('visit.noFile', { name: file.name }));
+      setTrouble(
+        error instanceof InvalidInput
+          ? translated(error.message)
+          : words('visit.noFile', { name: file.name }),
+      );
     }
   };
   const tap = (by: number): void =>
@@ -75,7 +79,7 @@ export function Turns({ dn, usualTurns, visit, change }: TurnsProps) {
         )}
         {curve.length > 0 && (
           <p className={styles.means} data-meaning={judged.meaning}>
-            {judged.text}
+            {translated(judged.text)}
           </p>
         )}
       </div>

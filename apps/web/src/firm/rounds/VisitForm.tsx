@@ -21,7 +21,7 @@ import { useFigures } from '../../kit/useFigures';
 import { dateWords } from '../../kit/when';
 import { useOutbox } from '../../store/useOutbox';
 import { useMay } from '../../store/people-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { Choice } from './Choice';
 import { Turns } from './Turns';
 import { VisitPhotos } from './VisitPhotos';
@@ -49,7 +49,7 @@ export function VisitForm({ roundId, stop, visited, isLast, goOn }: VisitFormPro
   const mayRecord = useMay('record');
   const [isEditing, setEditing] = useState(false);
   const { tag, dn, type, medium, place, doNotOperate } = stop;
-  const facts = [type && capitalized(valveTypeFacts(type).words), place];
+  const facts = [type && capitalized(translated(valveTypeFacts(type).words)), place];
   return (
     <>
       <p className={styles.tag}>
@@ -90,7 +90,7 @@ function Visited({ visited, edit }: { visited: VisitHere; edit: (() => void) | u
       </p>
       <p>
         {visit.done.length > 0
-          ? visit.done.map((task) => TASK_WORDS[task]).join(', ')
+          ? visit.done.map((task) => translated(TASK_WORDS[task])).join(', ')
           : `${words('rounds.isNotDone')}${visit.notDone ? `: ${NOT_DONE[visit.notDone]}` : ''}`}
         {visit.turns !== undefined && ` · ${words('visit.turns')} ${visit.turns}`}
         {visit.holding && visit.holding !== 'not-tried' && ` · ${words(`visit.holdings.${visit.holding}`)}`}
@@ -196,7 +196,7 @@ function Draft({ roundId, stop, isLast, goOn, from }: DraftProps) {
               onClick={() => tick(task)}
             >
               {visit.done.includes(task) ? '✓ ' : ''}
-              {capitalized(TASK_WORDS[task])}
+              {capitalized(translated(TASK_WORDS[task]))}
             </Button>
           ))}
         </div>

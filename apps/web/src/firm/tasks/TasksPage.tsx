@@ -1,6 +1,5 @@
 import type { TaskView } from '@grevik/contracts';
 import {
-  Button,
   LinearProgress,
   Table,
   TableBody,
@@ -9,11 +8,11 @@ import {
   TableHead,
   TableRow,
 } from '@mui/material';
+import { TaskButton } from '../../kit/background-task/TaskButton';
 import { Failure, Loading } from '../../kit/Notice';
-import { useTell } from '../../kit/useTell';
 import { dateWords, timeWords } from '../../kit/when';
 import { useBeginTaskAgainMutation, useCancelTaskMutation, useTasksQuery } from '../../store/tasks-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './TasksPage.module.css';
 
 /** What the servers do by themselves: what waits, what runs and how far it is, what failed and why. */
@@ -55,7 +54,6 @@ function TaskRow({ task }: { task: TaskView }) {
   const { id, kind, what, state, done, total, tries, problem, by, addedAt } = task;
   const [cancel, cancelling] = useCancelTaskMutation();
   const [again, beginning] = useBeginTaskAgainMutation();
-  const tell = useTell();
   const words = useWords();
   const name = words(`tasks.kinds.${kind}`, { what });
   const hasEnded = state !== 'waiting' && state !== 'running';
@@ -75,7 +73,7 @@ function TaskRow({ task }: { task: TaskView }) {
             aria-label={name}
           />
         )}
-        {problem !== null && <p className={styles.problem}>{problem}</p>}
+        {problem !== null && <p className={styles.problem}>{translated(problem)}</p>}
       </TableCell>
       <TableCell>
         {dateWords(addedAt)} {timeWords(addedAt)}
@@ -83,24 +81,20 @@ function TaskRow({ task }: { task: TaskView }) {
       </TableCell>
       <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
         {!hasEnded && (
-          <Button
-            size="small"
-            aria-label={`${words('tasks.cancel')}: ${name}`}
-            disabled={cancelling.isLoading}
-            onClick={() => tell(cancel(id).unwrap())}
-          >
-            {words('tasks.cancel')}
-          </Button>
+          <TaskButton
+            label={words('tasks.cancel')}
+            task={name}
+            isBusy={cancelling.isLoading}
+            act={() => cancel(id).unwrap()}
+          />
         )}
         {(state === 'failed' || state === 'cancelled') && (
-          <Button
-            size="small"
-            aria-label={`${words('tasks.again')}: ${name}`}
-            disabled={beginning.isLoading}
-            onClick={() => tell(again(id).unwrap())}
-          >
-            {words('tasks.again')}
-          </Button>
+          <TaskButton
+            label={words('tasks.again')}
+            task={name}
+            isBusy={beginning.isLoading}
+            act={() => again(id).unwrap()}
+          />
         )}
       </TableCell>
     </TableRow>

@@ -3,7 +3,7 @@ import { MEDIUM_FACTS, countByState, failuresOf, lineSentence, positionState } f
 import { Link } from 'react-router';
 import pipe from '../../kit/strip/Pipe.module.css';
 import { shortName } from '../../kit/position-name';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './JobBoardPage.module.css';
 import { StateSymbol } from './StateSymbol';
 
@@ -30,7 +30,9 @@ export function BoardStrip({ jobId, line, overdue }: BoardStripProps) {
     <li className={styles.line}>
       <div className={styles.name}>
         <Link to={`/jobs/${jobId}/lines/${id}/${first}`}>{name}</Link>
-        <span>{words('board.valves', { count: positions.length, medium: MEDIUM_FACTS[medium].words })}</span>
+        <span>
+          {words('board.valves', { count: positions.length, medium: translated(MEDIUM_FACTS[medium].words) })}
+        </span>
       </div>
       <div className={`${styles.strip} ${pipe.pipe}`} data-pipe={MEDIUM_FACTS[medium].family}>
         <svg viewBox="0 0 36 36" width="24" height="24" aria-hidden="true" className={styles.source}>
@@ -43,7 +45,7 @@ export function BoardStrip({ jobId, line, overdue }: BoardStripProps) {
         {isLong && <Counts line={line} />}
       </div>
       <p className={styles.sentence} data-urgent={sentence.isUrgent || undefined}>
-        {sentence.text}
+        {translated(sentence.text)}
       </p>
     </li>
   );

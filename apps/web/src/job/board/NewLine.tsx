@@ -4,7 +4,7 @@ import { type FormEvent, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { failureText } from '../../store/failure';
 import { useAddLineMutation } from '../../store/walk-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './NewLine.module.css';
 
 /** Creates a line, to be walked from its source. */
@@ -37,7 +37,7 @@ export function NewLine({ jobId }: { jobId: string }) {
       >
         {MEDIA.map((of) => (
           <MenuItem key={of} value={of}>
-            {MEDIUM_FACTS[of].words}
+            {translated(MEDIUM_FACTS[of].words)}
           </MenuItem>
         ))}
       </TextField>

@@ -3,7 +3,7 @@ import { FAILURE_WORDS, type NextStep, capitalized, jobFailures, nextOnJob } fro
 import { Link } from 'react-router';
 import { shortName } from '../../kit/position-name';
 import { isFinished, useRoundsQuery } from '../../store/rounds-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './JobBoardPage.module.css';
 
 const MOST_URGENT = 5;
@@ -32,7 +32,7 @@ export function Today({ board, overdue }: { board: BoardView; overdue: ReadonlyS
               {tag} {shortName({ remarks, duty: position })}
             </Link>
             <span>
-              {capitalized(FAILURE_WORDS[failure])}.
+              {capitalized(translated(FAILURE_WORDS[failure]))}.
               {position.condition.dealt && ` ${position.condition.dealt}.`}
             </span>
             <i>

@@ -5,7 +5,7 @@ import { whenWords } from '../../kit/when';
 import { useDraftIds } from '../../store/draft-ids';
 import { failureText } from '../../store/failure';
 import { useAskPricesMutation } from '../../store/orders-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 
 interface AskedProps {
   jobId: string;
@@ -41,7 +41,7 @@ export function Asked({
       {state === 'answered' && words('quotation.answered', { count: answer?.lines.length ?? 0 })}
       {state === 'failed' && (
         <>
-          {words('quotation.failed', { problem: problem ?? '' })}{' '}
+          {words('quotation.failed', { problem: translated(problem ?? '') })}{' '}
           <Button size="small" variant="outlined" disabled={isLoading} onClick={again}>
             {words('quotation.again')}
           </Button>

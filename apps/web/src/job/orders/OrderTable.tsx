@@ -2,7 +2,7 @@ import type { OrderLineView, OrderView } from '@grevik/contracts';
 import { familyWords, isUnderWay } from '@grevik/core';
 import { Button, Checkbox } from '@mui/material';
 import { useMay } from '../../store/people-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './Orders.module.css';
 import type { Till } from '../../kit/money';
 
@@ -60,7 +60,7 @@ export function OrderTable({ name, state, lines, all, marked, mark, till, open }
           <tbody key={family}>
             <tr className={styles.family}>
               <th colSpan={8} scope="rowgroup">
-                {family}
+                {translated(family)}
               </th>
             </tr>
             {lines
@@ -83,7 +83,7 @@ export function OrderTable({ name, state, lines, all, marked, mark, till, open }
                   <td>
                     {isDraft && mayOrder ? (
                       <button type="button" className={styles.text} onClick={() => open(line, 'change')}>
-                        {line.text}
+                        <span lang="en">{line.text}</span>
                       </button>
                     ) : (
                       line.text

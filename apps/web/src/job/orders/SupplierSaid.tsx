@@ -1,7 +1,7 @@
 import type { JobWalkView, OrderLineView } from '@grevik/contracts';
 import { type ComparedAnswer, type HouseRuleSettings, judgeSubstitute } from '@grevik/core';
 import { VerdictMark } from '../../kit/VerdictMark';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './Orders.module.css';
 import type { Till } from '../../kit/money';
 
@@ -87,7 +87,7 @@ function Substitute({
               })
             : words('quotation.speaks', { tag: told.tag })}
           {told.judged.reasons.slice(0, 2).map(({ rule, text }) => (
-            <i key={rule}>{text}</i>
+            <i key={rule}>{translated(text)}</i>
           ))}
         </p>
       )}

@@ -1,5 +1,5 @@
 import { COUNTED, type Counted, FIXTURES, MAIN_SHUT_OFF } from '@grevik/core';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { CountField } from './CountField';
 import styles from './Takeoff.module.css';
 import type { TakeoffCase } from './useTakeoffCase';
@@ -17,7 +17,7 @@ interface FixtureTableProps {
 export function FixtureTable({ of, walkedOf, countOf }: FixtureTableProps) {
   const words = useWords();
   const nameOf = (kind: Counted): string =>
-    kind === MAIN_SHUT_OFF ? words('takeoff.mainShutOff') : FIXTURES[kind].words;
+    kind === MAIN_SHUT_OFF ? words('takeoff.mainShutOff') : translated(FIXTURES[kind].words);
   return (
     <table className={styles.table}>
       <thead>

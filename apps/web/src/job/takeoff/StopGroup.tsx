@@ -3,7 +3,7 @@ import { NOMINAL_SIZES, STOP_KIND_FACTS, type StopKind, type Takeoff, modelWords
 import { Checkbox } from '@mui/material';
 import { Link } from 'react-router';
 import { useFigures } from '../../kit/useFigures';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { PartsToGoWithIt } from './PartsToGoWithIt';
 import styles from './Takeoff.module.css';
 import { Ways } from './Ways';
@@ -38,7 +38,7 @@ export function StopGroup({
 }: StopGroupProps) {
   const words = useWords();
   const figures = useFigures();
-  const name = STOP_KIND_FACTS[kind].words;
+  const name = translated(STOP_KIND_FACTS[kind].words);
   const chosen = compared.map(({ id }) => id);
   return (
     <section className={styles.group} aria-label={name}>
@@ -83,7 +83,7 @@ export function StopGroup({
                 )
               }
             />
-            {modelWords(model).from}, {modelWords(model).name.toLowerCase()}
+            {modelWords(model).from}, {translated(modelWords(model).name).toLowerCase()}
           </label>
         ))}
       </div>

@@ -18,7 +18,7 @@ import { Failure, Loading } from '../../kit/Notice';
 import { saveCsv } from '../../kit/figure/save-file';
 import { useCatalogueQuery, useCompanyQuery } from '../../store/api';
 import { useJobWalkQuery } from '../../store/walk-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { CountField } from './CountField';
 import { FixtureTable } from './FixtureTable';
 import { Rooms } from './Rooms';
@@ -190,7 +190,7 @@ function mostCommon(values: readonly number[]): number | undefined {
 function rowsOf({ kind, dn, counted }: GroupOfStops, currency: string): (string | number)[][] {
   const { lines, options, quantity } = counted;
   return [
-    [STOP_KIND_FACTS[kind].words, `DN${dn}`],
+    [translated(STOP_KIND_FACTS[kind].words), `DN${dn}`],
     ['fixture', 'how many', 'stops each', 'stops'],
     ...lines.map(({ kind: fixture, count, each, total }) => [fixture, count, each, total]),
     ['with spares', '', '', quantity],

@@ -1,7 +1,7 @@
 import { type Counted, USUAL_HOMES, USUAL_HOME_IDS, type UsualHomeId } from '@grevik/core';
 import { Button } from '@mui/material';
 import { useState } from 'react';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { CountField } from './CountField';
 import styles from './Takeoff.module.css';
 
@@ -19,7 +19,7 @@ export function UsualHomes({ add }: { add: (counts: Partial<Record<Counted, numb
         <select value={home} onChange={({ target }) => setHome(target.value as UsualHomeId)}>
           {USUAL_HOME_IDS.map((id) => (
             <option key={id} value={id}>
-              {USUAL_HOMES[id].words}
+              {translated(USUAL_HOMES[id].words)}
             </option>
           ))}
         </select>

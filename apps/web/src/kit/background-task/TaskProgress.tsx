@@ -1,7 +1,7 @@
 import type { OwnTaskView } from '@grevik/contracts';
 import { Alert, Button, LinearProgress } from '@mui/material';
 import { useEffect, useRef } from 'react';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { useCancelOwnTaskMutation, useOwnTaskQuery } from '../../store/tasks-api';
 import { failureText } from '../../store/failure';
 import styles from './TaskProgress.module.css';
@@ -34,7 +34,7 @@ export function TaskProgress({ taskId, onDone, onClose }: TaskProgressProps) {
   if (task?.state === 'failed' || task?.state === 'cancelled')
     return (
       <Alert severity={task.state === 'failed' ? 'error' : 'info'} onClose={onClose}>
-        {task.state === 'failed' ? task.problem : words('tasks.wasCancelled')}
+        {task.state === 'failed' ? translated(task.problem ?? '') : words('tasks.wasCancelled')}
       </Alert>
     );
   if (task?.state === 'done') return null;

@@ -23,6 +23,7 @@ import { SwingCheckCutaway } from './SwingCheckCutaway';
 import { ThreeWayCutaway } from './ThreeWayCutaway';
 import { TiltingCheckCutaway } from './TiltingCheckCutaway';
 import { type Fault, MARKS, openingWith } from './marks';
+import { translated, useWords } from '../../words';
 
 interface CutawayProps {
   model: Pick<CatalogueModel, 'type' | 'stem' | 'operator' | 'pieces'>;
@@ -115,13 +116,6 @@ const DRAWINGS: Readonly<Record<ValveType, (drawn: Drawn) => ReactNode>> = {
   'check-tilting': ({ opening, label }) => <TiltingCheckCutaway opening={opening} label={label} />,
 };
 
-const FAULT_WORDS: Readonly<Record<Fault, string>> = {
-  scale: 'Scale inside stops it short.',
-  egg: 'The ball is egg-shaped and wedged out of the way.',
-  'over-tightened': 'The stem is cracked: the wheel turns alone.',
-  'drawn-down': 'The nut has drawn the plug down: it grips.',
-};
-
 /** A valve sawn in half, moved by the handle; on wish with what wears ringed, or with something wrong inside. */
 export function Cutaway({
   model,
@@ -132,13 +126,16 @@ export function Cutaway({
   isLarge = false,
   said,
 }: CutawayProps) {
-  const { words, inside, strokes } = VALVE_TYPE_FACTS[model.type];
-  const percent = Math.round(opening * 100);
+  const words = useWords();
+  const { words: type, inside, strokes } = VALVE_TYPE_FACTS[model.type];
   const own = [
-    `${words} valve cut open, ${strokes === 'self' ? `held ${percent} % open` : `handle ${percent} % open`}.`,
-    `${inside}.`,
-    fault && FAULT_WORDS[fault],
-    marksWear && `What wears: ${VALVE_STORIES[model.type].wears}`,
+    words(strokes === 'self' ? 'cutaway.held' : 'cutaway.handle', {
+      type: translated(type),
+      percent: Math.round(opening * 100),
+      inside: translated(inside),
+    }),
+    fault && words(`cutaway.fault.${fault}`),
+    marksWear && words('cutaway.wears', { what: translated(VALVE_STORIES[model.type].wears) }),
   ]
     .filter(Boolean)
     .join(' ');

@@ -5,19 +5,13 @@ import { FactField } from './FactField';
 import { unbroken } from '../unbroken';
 import { useFigures } from '../useFigures';
 import { useMay } from '../../store/people-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { ChoiceTerm } from './ChoiceTerm';
 import { MoreFacts, type QuantityTerm } from './MoreFacts';
 import { ConditionsTerm } from './ConditionsTerm';
 import styles from './Duty.module.css';
 import { Fixed, Term } from './Term';
-import {
-  FUNCTION_CHOICES,
-  ORIENTATION_CHOICES,
-  PIPE_CHOICES,
-  PLACE_CHOICES,
-  TURNED_CHOICES,
-} from './duty-words';
+import { functionChoices, orientationChoices, pipeChoices, placeChoices, turnedChoices } from './duty-words';
 import { type DutyFact, originKey, originWords } from './field-words';
 import { useChangeDuty } from './useChangeDuty';
 import { useSayFacts } from './useSayFacts';
@@ -64,12 +58,12 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
       <p className={styles.sentence} title={mayChange ? undefined : words('mayNot.change-duty')}>
         <ChoiceTerm
           name={words('duty.function')}
-          choices={FUNCTION_CHOICES}
+          choices={functionChoices()}
           value={duty.function}
           unknown={words('duty.doWhat')}
           choose={(value) => choose({ function: value })}
         />{' '}
-        {MEDIUM_FACTS[line.medium].words} {words('duty.at')}{' '}
+        {translated(MEDIUM_FACTS[line.medium].words)} {words('duty.at')}{' '}
         {quantity(
           words('duty.pressure'),
           'pressurePa',
@@ -110,7 +104,7 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
         </Term>{' '}
         <ChoiceTerm
           name={words('duty.pipe')}
-          choices={PIPE_CHOICES}
+          choices={pipeChoices()}
           value={pipe?.material}
           unknown={words('duty.pipeUnknown')}
           from={from('pipe')}
@@ -133,7 +127,7 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
         ,{' '}
         <ChoiceTerm
           name={words('duty.direction')}
-          choices={ORIENTATION_CHOICES}
+          choices={orientationChoices()}
           value={duty.orientation}
           unknown={words('duty.directionUnknown')}
           from={from('orientation')}
@@ -142,7 +136,7 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
         ,{' '}
         <ChoiceTerm
           name={words('duty.place')}
-          choices={PLACE_CHOICES}
+          choices={placeChoices()}
           value={duty.place}
           unknown={words('duty.placeUnknown')}
           from={from('place')}
@@ -151,7 +145,7 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
         . {words('duty.turned')}{' '}
         <ChoiceTerm
           name={words('duty.often')}
-          choices={TURNED_CHOICES}
+          choices={turnedChoices()}
           value={duty.operatedPerYear}
           unknown={words('duty.oftenUnknown')}
           choose={(operatedPerYear) => choose({ operatedPerYear })}

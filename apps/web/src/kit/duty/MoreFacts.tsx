@@ -61,7 +61,7 @@ export function MoreFacts({ duty, mayChange, medium, choose, quantity, from }: M
     return (
       <ChoiceTerm
         name={name}
-        choices={more.choices}
+        choices={more.choices()}
         value={value as string | number | undefined}
         unknown={unknown}
         from={from(fact)}

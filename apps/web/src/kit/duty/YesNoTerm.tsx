@@ -1,6 +1,6 @@
 import { useWords } from '../../words';
 import { ChoiceTerm } from './ChoiceTerm';
-import { YES_OR_NO } from './more-facts';
+import { yesOrNo } from './more-facts';
 
 interface YesNoTermProps {
   name: string;
@@ -15,7 +15,7 @@ export function YesNoTerm({ value, choose, ...term }: YesNoTermProps) {
   return (
     <ChoiceTerm
       {...term}
-      choices={YES_OR_NO}
+      choices={yesOrNo()}
       value={value === undefined ? undefined : value ? 'yes' : 'no'}
       unknown={words('factValues.unknown')}
       choose={(to) => choose(to === 'yes')}

@@ -10,8 +10,8 @@ import {
   type ValveFunction,
   capitalized,
 } from '@grevik/core';
-import { words } from '../../words';
-import { en } from '../../words/en';
+import { en } from '@grevik/words';
+import { translated, words } from '../../words';
 
 /** A list to choose a word of the sentence from. */
 export interface Choice<T> {
@@ -19,25 +19,19 @@ export interface Choice<T> {
   words: string;
 }
 
-export const FUNCTION_CHOICES: readonly Choice<ValveFunction>[] = VALVE_FUNCTIONS.map((value) => ({
-  value,
-  words: capitalized(FUNCTION_WORDS[value]),
-}));
+export const functionChoices = (): Choice<ValveFunction>[] =>
+  VALVE_FUNCTIONS.map((value) => ({ value, words: capitalized(translated(FUNCTION_WORDS[value])) }));
 
-export const PIPE_CHOICES: readonly Choice<PipeMaterial>[] = PIPE_MATERIALS.map((value) => ({
-  value,
-  words: PIPE_FACTS[value].words,
-}));
+export const pipeChoices = (): Choice<PipeMaterial>[] =>
+  PIPE_MATERIALS.map((value) => ({ value, words: translated(PIPE_FACTS[value].words) }));
 
-export const ORIENTATION_CHOICES: readonly Choice<NonNullable<PositionDuty['orientation']>>[] =
+export const orientationChoices = (): Choice<NonNullable<PositionDuty['orientation']>>[] =>
   ORIENTATIONS.map((value) => ({ value, words: words(`directions.${value}`) }));
 
-export const PLACE_CHOICES: readonly Choice<NonNullable<PositionDuty['place']>>[] = PLACES.map((value) => ({
-  value,
-  words: words(`places.${value}`),
-}));
+export const placeChoices = (): Choice<NonNullable<PositionDuty['place']>>[] =>
+  PLACES.map((value) => ({ value, words: words(`places.${value}`) }));
 
-export const TURNED_CHOICES: readonly Choice<number>[] = [
+export const turnedChoices = (): Choice<number>[] => [
   { value: 0, words: words('turned.never') },
   { value: 1, words: words('turned.yearly') },
   { value: 2, words: words('turned.twice') },

@@ -7,9 +7,9 @@ import {
   type ValveFunction,
 } from '@grevik/core';
 import type { Figures } from '../useFigures';
-import { words } from '../../words';
-import { en } from '../../words/en';
-import { ORIENTATION_CHOICES, PLACE_CHOICES, TURNED_CHOICES, isCondition, wordsOf } from './duty-words';
+import { translated, words } from '../../words';
+import { en } from '@grevik/words';
+import { orientationChoices, placeChoices, turnedChoices, isCondition, wordsOf } from './duty-words';
 
 /** A fact of a duty that can differ on its own, with its origin. The pipe counts as two: what it is, and the run back. */
 export type DutyFact = Exclude<keyof PositionDuty, 'origins'> | 'run';
@@ -29,18 +29,19 @@ const QUANTITIES: Partial<Record<DutyFact, Quantity>> = {
   closureTimeS: 'time',
 };
 
-const NAMES: Partial<Record<DutyFact, string>> = {
-  function: words('duty.function'),
-  dn: words('duty.size'),
-  pressurePa: words('duty.pressure'),
-  temperatureC: words('duty.temperature'),
-  flowM3s: words('duty.flow'),
-  pipe: words('duty.pipe'),
-  run: words('duty.run'),
-  orientation: words('duty.direction'),
-  place: words('duty.place'),
-  operatedPerYear: words('duty.often'),
-};
+/** How facts are called under `duty` in the table of words. */
+const NAMES = {
+  function: 'function',
+  dn: 'size',
+  pressurePa: 'pressure',
+  temperatureC: 'temperature',
+  flowM3s: 'flow',
+  pipe: 'pipe',
+  run: 'run',
+  orientation: 'direction',
+  place: 'place',
+  operatedPerYear: 'often',
+} as const satisfies Partial<Record<DutyFact, keyof typeof en.duty>>;
 
 /** How the sentence names a fact that the rules name. */
 export const sentenceFact = (fact: string): DutyFact =>
@@ -58,7 +59,8 @@ export function figureWords(fact: DutyFact, value: number, figures: Figures): st
 /** What a fact is called. */
 export function factName(fact: DutyFact): string {
   if (isCondition(fact)) return words(`conditions.${fact}`);
-  return NAMES[fact] ?? (fact in en.facts ? words(`facts.${fact as 'solids'}`) : fact);
+  if (fact in NAMES) return words(`duty.${NAMES[fact as keyof typeof NAMES]}`);
+  return fact in en.facts ? words(`facts.${fact as 'solids'}`) : fact;
 }
 
 /** A fact of a duty, on its own. */
@@ -123,13 +125,13 @@ function valueWords(duty: PositionDuty, fact: DutyFact, figures: Figures): strin
   const value = factOf(duty, fact);
   if (value === undefined) return words('log.unknown');
   if (typeof value === 'boolean') return words(value ? 'log.yes' : 'log.no');
-  if (fact === 'function') return FUNCTION_WORDS[value as ValveFunction];
-  if (fact === 'pipe') return PIPE_FACTS[value as PipeMaterial].words;
-  if (fact === 'orientation') return wordsOf(ORIENTATION_CHOICES, duty.orientation) ?? '';
-  if (fact === 'place') return wordsOf(PLACE_CHOICES, duty.place) ?? '';
+  if (fact === 'function') return translated(FUNCTION_WORDS[value as ValveFunction]);
+  if (fact === 'pipe') return translated(PIPE_FACTS[value as PipeMaterial].words);
+  if (fact === 'orientation') return wordsOf(orientationChoices(), duty.orientation) ?? '';
+  if (fact === 'place') return wordsOf(placeChoices(), duty.place) ?? '';
   if (fact === 'dn') return figures.size(duty.dn);
   const quantity = QUANTITIES[fact];
   if (quantity) return figures.quantity(value as number, quantity);
   if (typeof value === 'string' && value in en.factValues) return words(`factValues.${value as 'grit'}`);
-  return (fact === 'operatedPerYear' && wordsOf(TURNED_CHOICES, value as number)) || String(value);
+  return (fact === 'operatedPerYear' && wordsOf(turnedChoices(), value as number)) || String(value);
 }

@@ -9,7 +9,7 @@ import {
   isFuelGas,
 } from '@grevik/core';
 import { words } from '../../words';
-import { en } from '../../words/en';
+import { en } from '@grevik/words';
 import type { Choice } from './duty-words';
 import type { DutyFact } from './field-words';
 
@@ -18,7 +18,7 @@ type Matters = (duty: PositionDuty, medium: Medium) => boolean;
 /** A fact of the duty beside its sentence: how it is entered, and where it always shows. */
 export type MoreFact = { matters?: Matters } & (
   | { fact: Exclude<DutyFact, 'run'>; quantity: Quantity }
-  | { fact: Exclude<DutyFact, 'run'>; choices: readonly Choice<string | number>[] }
+  | { fact: Exclude<DutyFact, 'run'>; choices: () => readonly Choice<string | number>[] }
   | { fact: Exclude<DutyFact, 'run'>; yesOrNo: true }
 );
 
@@ -48,15 +48,15 @@ export const MORE_FACTS: readonly MoreFact[] = [
     yesOrNo: true,
     matters: (duty, medium) => stopsReverseFlow(duty, medium) && MEDIUM_FACTS[medium].family === 'water',
   },
-  { fact: 'solids', choices: factChoices(SOLIDS), matters: isWaste },
+  { fact: 'solids', choices: () => factChoices(SOLIDS), matters: isWaste },
   { fact: 'smallestPassageM', quantity: 'length', matters: isWaste },
   { fact: 'screened', yesOrNo: true },
   {
     fact: 'startsPerHour',
-    choices: STARTS,
+    choices: () => STARTS,
     matters: (duty, medium) => stopsReverseFlow(duty, medium) || isWaste(duty, medium),
   },
-  { fact: 'flowPattern', choices: factChoices(FLOW_PATTERNS), matters: stopsReverseFlow },
+  { fact: 'flowPattern', choices: () => factChoices(FLOW_PATTERNS), matters: stopsReverseFlow },
   { fact: 'distanceToApplianceM', quantity: 'length', matters: isGasLine },
   { fact: 'otherRoom', yesOrNo: true, matters: isGasLine },
   {
@@ -67,7 +67,7 @@ export const MORE_FACTS: readonly MoreFact[] = [
   { fact: 'closureTimeS', quantity: 'time' },
   { fact: 'surgeLimitPa', quantity: 'pressure' },
   { fact: 'headroomM', quantity: 'length' },
-  { fact: 'threads', choices: factChoices(THREADS) },
+  { fact: 'threads', choices: () => factChoices(THREADS) },
 ];
 
-export const YES_OR_NO: readonly Choice<string>[] = factChoices(['yes', 'no']);
+export const yesOrNo = (): readonly Choice<string>[] => factChoices(['yes', 'no']);

@@ -1,6 +1,7 @@
-import { FLOW_BACK, type Found, InvalidInput, parseQuantity } from '@grevik/core';
+import { FLOW_BACK, type Found, InvalidInput } from '@grevik/core';
 import { MenuItem, TextField } from '@mui/material';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
+import { readQuantity } from '../read-quantity';
 
 /** What came through before it was shut and after it was opened again, as it is typed. */
 export interface FlowTyped {
@@ -14,9 +15,9 @@ export const NO_FLOW_TYPED: FlowTyped = { flow: 'less', before: '', after: '' };
 function flowOf(typed: string): { value?: number; trouble?: string } {
   if (typed.trim() === '') return {};
   try {
-    return { value: parseQuantity(typed, 'flow') };
+    return { value: readQuantity(typed, 'flow') };
   } catch (error) {
-    if (error instanceof InvalidInput) return { trouble: error.message };
+    if (error instanceof InvalidInput) return { trouble: translated(error.message) };
     throw error;
   }
 }

@@ -9,6 +9,7 @@ import {
 import { type Walked, useWalk } from '../isolation/useWalk';
 import { useFigures } from '../useFigures';
 import { adviceAt } from './advice-at';
+import { translated } from '../../words';
 
 interface UrgentFindingProps {
   line: LineView;
@@ -25,7 +26,7 @@ export function UrgentFinding({ line, walk, position, settings }: UrgentFindingP
   const { dealt } = position.condition;
   return (
     <>
-      <b>{capitalized(FAILURE_WORDS[failure])}.</b>{' '}
+      <b>{capitalized(translated(FAILURE_WORDS[failure]))}.</b>{' '}
       {first && figures.sentence(claimAndOptions(first.text).claim)} {dealt !== undefined && `${dealt}.`}
     </>
   );

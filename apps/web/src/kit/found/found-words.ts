@@ -1,6 +1,7 @@
 import { type Found, VALVE_TYPE_FACTS } from '@grevik/core';
 import type { Words } from '../../words';
 import type { Figures } from '../useFigures';
+import { translated } from '../../words';
 
 /** What was found, fact by fact in a line. */
 export function foundWords(found: Found, words: Words, figures: Figures): string {
@@ -18,7 +19,7 @@ export function foundWords(found: Found, words: Words, figures: Figures): string
     standing,
   } = found;
   return [
-    type && (type === 'nothing' ? words('walk.nothing') : VALVE_TYPE_FACTS[type].words),
+    type && (type === 'nothing' ? words('walk.nothing') : translated(VALVE_TYPE_FACTS[type].words)),
     marking && `“${marking}”`,
     turning && words('found.says.turning', { how: words(`found.turning.${turning}`) }),
     turns !== undefined && words('log.turnsFigure', { turns }),

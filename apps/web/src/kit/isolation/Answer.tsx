@@ -9,7 +9,7 @@ import {
 } from '@grevik/core';
 import { dateWords } from '../when';
 import { useFigures } from '../useFigures';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './Answer.module.css';
 import { itemWords } from './item-words';
 import type { Walked } from './useWalk';
@@ -78,7 +78,7 @@ export function Answer({ line, walk, answer }: { line: LineView; walk: Walked; a
             : words('walk.nobodyDry')}
         </p>
       )}
-      <p className={styles.caution}>{MEDIUM_FACTS[line.medium].caution}</p>
+      <p className={styles.caution}>{translated(MEDIUM_FACTS[line.medium].caution)}</p>
     </section>
   );
 }
@@ -92,7 +92,7 @@ function CloseThis({ item, walk, named }: { item: WalkItem | undefined; walk: Wa
   const type = typeFound(condition);
   const facts = [
     position.remarks,
-    type && VALVE_TYPE_FACTS[type].words,
+    type && translated(VALVE_TYPE_FACTS[type].words),
     condition.turns === undefined ? '' : words('walk.turns', { count: condition.turns }),
     condition.turnedAt === undefined
       ? words('walk.neverTurned')

@@ -12,6 +12,7 @@ import {
 import type { Figures } from '../useFigures';
 import { shortName } from '../position-name';
 import type { Words } from '../../words';
+import { translated } from '../../words';
 
 /** What an item is called, and what is known of it in a word. */
 export interface ItemWords {
@@ -34,12 +35,12 @@ export function itemWords(
     case 'fixture': {
       const { words: kind } = FIXTURES[item.fixture ?? 'other'];
       const count = item.count === undefined || item.count === 1 ? '' : ` ×${item.count}`;
-      return { name: `${capitalized(kind)}${count}`, facts: item.name ?? '' };
+      return { name: `${capitalized(translated(kind))}${count}`, facts: item.name ?? '' };
     }
     case 'run': {
       const pipe = [
         item.dn === undefined ? '' : figures.size(item.dn),
-        item.material ? PIPE_FACTS[item.material].words : '',
+        item.material ? translated(PIPE_FACTS[item.material].words) : '',
       ]
         .filter(Boolean)
         .join(' ');
@@ -82,7 +83,7 @@ export function itemWords(
   }
 }
 
-const shortType = (type: ValveType): string => VALVE_TYPE_FACTS[type].words.split(',')[0] ?? type;
+const shortType = (type: ValveType): string => translated(VALVE_TYPE_FACTS[type].words).split(',')[0] ?? type;
 
 /** An item as it would be typed: what the field for writing takes. */
 export function asTyped(item: WalkItem, figures: Figures): string {
@@ -91,7 +92,7 @@ export function asTyped(item: WalkItem, figures: Figures): string {
   if (item.kind === 'tee') return named('tee');
   if (item.kind === 'fixture')
     return named(
-      `${FIXTURES[item.fixture ?? 'other'].words}${item.count && item.count > 1 ? ` x${item.count}` : ''}`,
+      `${translated(FIXTURES[item.fixture ?? 'other'].words)}${item.count && item.count > 1 ? ` x${item.count}` : ''}`,
     );
   const size = item.dn === undefined ? '' : formatNominalSize(item.dn, figures.system);
   const parts = [

@@ -12,7 +12,7 @@ import {
   takenFamily,
 } from '@grevik/core';
 import { useFigures } from '../useFigures';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './SpecFields.module.css';
 
 /** Tubes of fixtures by their outside diameter in inches, as the counter says them. */
@@ -49,7 +49,7 @@ export function SpecFields({ spec, change }: SpecFieldsProps) {
             >
               {ENDS.map((end) => (
                 <option key={end} value={end}>
-                  {orderEndWords(end)}
+                  {translated(orderEndWords(end))}
                 </option>
               ))}
             </select>
@@ -78,7 +78,7 @@ export function SpecFields({ spec, change }: SpecFieldsProps) {
           const said = specFieldWords(spec, field, figures.system);
           const name = words(`specFields.${field as 'type'}`);
           return (
-            <label key={field} data-open={said === '' || undefined} title={why}>
+            <label key={field} data-open={said === '' || undefined} title={translated(why)}>
               <b>{name}</b>
               <select
                 aria-label={name}
@@ -87,17 +87,17 @@ export function SpecFields({ spec, change }: SpecFieldsProps) {
                   change(chooseField(spec, field, target.value === '-' ? '' : target.value))
                 }
               >
-                <option value="">{said === '' ? words('order.notSaid') : said}</option>
+                <option value="">{said === '' ? words('order.notSaid') : translated(said)}</option>
                 {choices
                   .filter((choice) => orderChoice(field, choice) !== said)
                   .map((choice) => (
                     <option key={choice} value={choice}>
-                      {orderChoice(field, choice)}
+                      {translated(orderChoice(field, choice))}
                     </option>
                   ))}
                 {said !== '' && <option value="-">{words('order.notSaid')}</option>}
               </select>
-              {said === '' && <span>{why}</span>}
+              {said === '' && <span>{translated(why)}</span>}
             </label>
           );
         })}

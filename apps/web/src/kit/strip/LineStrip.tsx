@@ -5,7 +5,7 @@ import Schedule from '@mui/icons-material/Schedule';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import { useSwipeable } from 'react-swipeable';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { useFigures } from '../useFigures';
 import { shortName } from '../position-name';
 import { PositionSymbol } from './PositionSymbol';
@@ -57,7 +57,7 @@ export function LineStrip({ line, current, models, settings, overdue, addressOf,
       <ol className={`${styles.run} ${pipe.pipe}`} data-pipe={MEDIUM_FACTS[line.medium].family}>
         <li
           className={styles.source}
-          title={words('line.source', { medium: MEDIUM_FACTS[line.medium].words })}
+          title={words('line.source', { medium: translated(MEDIUM_FACTS[line.medium].words) })}
         >
           <svg
             viewBox="0 0 36 36"

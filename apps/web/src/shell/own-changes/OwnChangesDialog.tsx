@@ -6,7 +6,7 @@ import { whenWords } from '../../kit/when';
 import { Failure, Loading } from '../../kit/Notice';
 import { failureText } from '../../store/failure';
 import { useOwnChangesQuery, useUndoMutation } from '../../store/log-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './OwnChangesDialog.module.css';
 
 /** One's own last twenty changes, each with its way back. */
@@ -59,7 +59,7 @@ export function OwnChangesDialog({ close }: { close: () => void }) {
 }
 
 /** What was changed, in words. */
-const changeSaid = ({ kind, what }: OwnChangeView): string => CHANGE_KIND_TABLE[kind].words(what);
+const changeSaid = ({ kind, what }: OwnChangeView): string => translated(CHANGE_KIND_TABLE[kind].words(what));
 
 /** A walk list that was taken back is brought anew, by the person who has it. */
 const isUndoable = ({ kind, undoes }: OwnChangeView): boolean => kind !== 'walk-list' || undoes === null;

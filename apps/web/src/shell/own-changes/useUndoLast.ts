@@ -3,7 +3,7 @@ import { useSnackbar } from 'notistack';
 import { useCallback } from 'react';
 import { failureText } from '../../store/failure';
 import { useLazyOwnChangesQuery, useUndoMutation } from '../../store/log-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 
 /**
  * Takes back the last change of one's own that still stands, as the server has it at that moment: a key pressed right after a change means
@@ -20,7 +20,7 @@ export function useUndoLast(): () => void {
       const last = own.find(({ undoes, isUndone }) => undoes === null && !isUndone);
       if (!last) return words('mine.nothingToUndo');
       await undo(last.id).unwrap();
-      return words('mine.done', { what: CHANGE_KIND_TABLE[last.kind].words(last.what) });
+      return words('mine.done', { what: translated(CHANGE_KIND_TABLE[last.kind].words(last.what)) });
     };
     undoLast().then(
       (said) => enqueueSnackbar(said),

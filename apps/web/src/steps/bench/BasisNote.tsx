@@ -1,15 +1,15 @@
 import type { Basis } from '@grevik/core';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from '../../kit/finding/Finding.module.css';
 
 /** What a result stands on: method, source, where it holds, what it leaves out. */
 export function BasisNote({ basis: { method, source, limits, ignores } }: { basis: Basis }) {
   const words = useWords();
   const said = [
-    ['method', method],
-    ['source', source],
-    ['limits', limits],
-    ['ignores', ignores],
+    ['method', translated(method)],
+    ['source', translated(source)],
+    ['limits', translated(limits)],
+    ['ignores', translated(ignores)],
   ] as const;
   return (
     <section className={styles.basis} aria-label={words('bench.basis')}>

@@ -6,7 +6,7 @@ import { StepHead } from '../../kit/StepHead';
 import { useSayFacts } from '../../kit/duty/useSayFacts';
 import { useMay } from '../../store/people-api';
 import { useLineFrame } from '../../shell/useLineFrame';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './BenchPage.module.css';
 import { benchAt, benchesFor } from './bench-table';
 import { IntoDutyContext, type SharedFact } from './case/into-duty';
@@ -33,7 +33,7 @@ export function BenchPage() {
   const at = benchAt(duty, query.get('of'));
   if (!at)
     return (
-      <Notice title={words('bench.none', { medium: MEDIUM_FACTS[line.medium].words })}>
+      <Notice title={words('bench.none', { medium: translated(MEDIUM_FACTS[line.medium].words) })}>
         <p>{words('bench.noneBody')}</p>
       </Notice>
     );
@@ -73,7 +73,7 @@ export function BenchPage() {
           />
         </Suspense>
       </IntoDutyContext>
-      <p className={styles.caution}>{MEDIUM_FACTS[line.medium].caution}</p>
+      <p className={styles.caution}>{translated(MEDIUM_FACTS[line.medium].caution)}</p>
     </div>
   );
 }

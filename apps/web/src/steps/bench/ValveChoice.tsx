@@ -1,5 +1,5 @@
 import { VALVE_TYPE_FACTS, modelWords } from '@grevik/core';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './BenchPage.module.css';
 import { BARE_TYPES, type ValveOnBench } from './useBenchValve';
 
@@ -12,12 +12,12 @@ export function ValveChoice({ choice, choose }: { choice: ValveOnBench; choose: 
       <select value={choice.model?.id ?? choice.type} onChange={({ target }) => choose(target.value)}>
         {choice.models.map((model) => (
           <option key={model.id} value={model.id}>
-            {modelWords(model).from}: {modelWords(model).name}
+            {modelWords(model).from}: {translated(modelWords(model).name)}
           </option>
         ))}
         {BARE_TYPES.map((type) => (
           <option key={type} value={type}>
-            {words('bench.bareType', { type: VALVE_TYPE_FACTS[type].words })}
+            {words('bench.bareType', { type: translated(VALVE_TYPE_FACTS[type].words) })}
           </option>
         ))}
       </select>

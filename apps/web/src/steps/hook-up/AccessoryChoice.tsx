@@ -8,7 +8,7 @@ import {
   capitalized,
 } from '@grevik/core';
 import { Checkbox } from '@mui/material';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './HookUp.module.css';
 
 interface AccessoryChoiceProps {
@@ -41,7 +41,7 @@ export function AccessoryChoice({ duty, valve, chosen, mayChange, set }: Accesso
               )
             }
           />
-          {capitalized(ACCESSORY_WORDS[accessory])}
+          {capitalized(translated(ACCESSORY_WORDS[accessory]))}
           {reasons.has(accessory) && <span>: {reasons.get(accessory)}</span>}
         </label>
       ))}

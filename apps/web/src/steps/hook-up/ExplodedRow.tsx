@@ -12,7 +12,7 @@ import { useId } from 'react';
 import { Cutaway } from '../../kit/cutaway/Cutaway';
 import { pipeAxis } from '../../kit/cutaway/pipe-axes';
 import { useFigures } from '../../kit/useFigures';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './ExplodedRow.module.css';
 import { PART_SHAPES, PIPE_END, type PartShape } from './part-shapes';
 
@@ -49,10 +49,10 @@ export function ExplodedRow({ joined, model }: { joined: HookUp; model: ModelVie
     })),
   ];
   const said = [first, second].flatMap((side) =>
-    side ? drawable(side).map((part) => partWords(part, figures.system)) : [],
+    side ? drawable(side).map((part) => translated(partWords(part, figures.system))) : [],
   );
   const caption = (side: JoinedSide): string =>
-    `${PIPE_FACTS[side.pipe.material].words} ${figures.size(side.pipe.dn)}`;
+    `${translated(PIPE_FACTS[side.pipe.material].words)} ${figures.size(side.pipe.dn)}`;
   return (
     <figure className={styles.figure} aria-label={words('hookUp.row')} tabIndex={0}>
       <div

@@ -1,6 +1,6 @@
 import type { Facing } from '@grevik/core';
 import { useFigures } from '../../kit/useFigures';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './HookUp.module.css';
 
 /** What must face where, with the room it takes. */
@@ -14,7 +14,7 @@ export function FacingList({ facing }: { facing: readonly Facing[] }) {
         <div key={about}>
           <dt>{words(`hookUp.facingAbout.${about}`)}</dt>
           <dd>
-            {text}
+            {translated(text)}
             {roomM !== undefined && <i> {words('hookUp.room', { room: figures.about(roomM) })}</i>}
           </dd>
         </div>

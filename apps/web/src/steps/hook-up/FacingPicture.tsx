@@ -2,7 +2,7 @@ import { type Facing, type FacingAbout, isQuarterTurn } from '@grevik/core';
 import type { ModelView } from '@grevik/contracts';
 import { Cutaway } from '../../kit/cutaway/Cutaway';
 import { useFigures } from '../../kit/useFigures';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './InstallCard.module.css';
 
 /** The valve as it is held up: cut open with the flow and the height it needs, and from above with the swing of its handle. */
@@ -35,7 +35,7 @@ export function FacingPicture({ facing, model }: { facing: readonly Facing[]; mo
             viewBox="0 0 180 118"
             className={styles.above}
             role="img"
-            aria-label={of('handle')?.text ?? ''}
+            aria-label={translated(of('handle')?.text ?? '')}
           >
             <path className={styles.pipe} d="M0 80H180V104H0Z" />
             <path className={styles.handle} d="M90 86H152V98H90Z" />

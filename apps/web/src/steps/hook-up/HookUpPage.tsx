@@ -14,7 +14,7 @@ import { StepHead } from '../../kit/StepHead';
 import { VerdictMark } from '../../kit/VerdictMark';
 import { useFigures } from '../../kit/useFigures';
 import { useMay } from '../../store/people-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { AccessoryChoice } from './AccessoryChoice';
 import { ChangeSection } from './ChangeSection';
 import { LengthField } from './LengthField';
@@ -71,7 +71,8 @@ export function HookUpPage() {
         <ul className={styles.reasons}>
           {joined.reasons.map(({ rule, verdict, text }) => (
             <li key={rule}>
-              {(verdict === 'out' || verdict === 'care') && <VerdictMark verdict={verdict} />} {text}
+              {(verdict === 'out' || verdict === 'care') && <VerdictMark verdict={verdict} />}{' '}
+              {translated(text)}
             </li>
           ))}
         </ul>
@@ -96,7 +97,7 @@ export function HookUpPage() {
                 disabled={!may || isSaving || fixed.includes(limit)}
                 onChange={() => toggle(limit)}
               />
-              {PLACE_LIMITS[limit]}
+              {translated(PLACE_LIMITS[limit])}
               {fixed.includes(limit) && <span> ({words('hookUp.fromDuty')})</span>}
             </label>
           ))}
@@ -157,7 +158,7 @@ export function HookUpPage() {
         <h2>{words('hookUp.kit')}</h2>
         <ol className={styles.kit}>
           {joined.kit.map((part) => {
-            const said = partWords(part, figures.system);
+            const said = translated(partWords(part, figures.system));
             return (
               <li key={said}>
                 <b>{part.count ?? words('hookUp.asNeeded')}</b> {said}
@@ -167,7 +168,7 @@ export function HookUpPage() {
         </ol>
       </section>
       <p className={styles.caution}>
-        {MEDIUM_FACTS[line.medium].caution} {words('hookUp.caution')}
+        {translated(MEDIUM_FACTS[line.medium].caution)} {words('hookUp.caution')}
       </p>
     </div>
   );

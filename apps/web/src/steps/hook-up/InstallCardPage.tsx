@@ -5,11 +5,12 @@ import { Notice } from '../../kit/Notice';
 import { shortName } from '../../kit/position-name';
 import { useFigures } from '../../kit/useFigures';
 import { dateWords } from '../../kit/when';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { FacingList } from './FacingList';
 import { FacingPicture } from './FacingPicture';
 import styles from './InstallCard.module.css';
 import { QrCode } from '../../kit/QrCode';
+import { PrintLanguage, usePrintLanguage } from '../../shell/PrintLanguage';
 import { useHookUp } from '../../shell/useHookUp';
 
 /** One page to take to the place: what goes in, which way, with what, in which order; its code opens the position. */
@@ -17,6 +18,7 @@ export function InstallCardPage() {
   const { line, position, duty, picked, joined } = useHookUp();
   const figures = useFigures();
   const words = useWords();
+  const printed = usePrintLanguage();
   const { tag } = position;
   const at = `/jobs/${line.jobId}/lines/${line.id}`;
   const back = `${at}/hook-up/${encodeURIComponent(tag)}`;
@@ -36,7 +38,7 @@ export function InstallCardPage() {
             {words('installCard.for', { model: modelWords(picked.model).from, size: figures.size(duty.dn) })}
           </p>
           <p>
-            {shortName(position)} · {line.name}, {MEDIUM_FACTS[line.medium].words}
+            {shortName(position)} · {line.name}, {translated(MEDIUM_FACTS[line.medium].words)}
           </p>
           <p>
             {words('installCard.duty')} {figures.quantity(duty.pressurePa, 'pressure')},{' '}
@@ -58,12 +60,12 @@ export function InstallCardPage() {
           <ol>
             <li>{words('installCard.step.prove')}</li>
             <li>{words('installCard.step.flush')}</li>
-            {first && <li>{words('installCard.step.face', { first: first.text })}</li>}
+            {first && <li>{words('installCard.step.face', { first: translated(first.text) })}</li>}
             {joined.sides.map(({ side, taken }) => (
               <li key={side}>
                 {words('installCard.step.join', {
                   side: words(`hookUp.${side}`),
-                  way: taken ? connectionWords(taken) : words('hookUp.noWay'),
+                  way: taken ? translated(connectionWords(taken)) : words('hookUp.noWay'),
                 })}
               </li>
             ))}
@@ -75,7 +77,7 @@ export function InstallCardPage() {
           <h2>{words('hookUp.kit')}</h2>
           <ul className={styles.kit}>
             {joined.kit.map((part) => {
-              const said = partWords(part, figures.system);
+              const said = translated(partWords(part, figures.system));
               return (
                 <li key={said}>
                   <b>{part.count ?? '–'}</b> {said}
@@ -91,7 +93,7 @@ export function InstallCardPage() {
       </div>
       <footer>
         <p>
-          {MEDIUM_FACTS[line.medium].caution} {words('hookUp.caution')}
+          {translated(MEDIUM_FACTS[line.medium].caution)} {words('hookUp.caution')}
         </p>
         <p>{words('installCard.made', { date: dateWords(new Date().toISOString()) })}</p>
       </footer>
@@ -99,6 +101,7 @@ export function InstallCardPage() {
         <Button variant="contained" onClick={() => window.print()}>
           {words('installCard.print')}
         </Button>
+        <PrintLanguage {...printed} />
         <Button component={Link} to={back}>
           {words('installCard.back')}
         </Button>

@@ -10,7 +10,7 @@ import {
 } from '@grevik/core';
 import { VerdictMark } from '../../kit/VerdictMark';
 import { useFigures } from '../../kit/useFigures';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './HookUp.module.css';
 
 interface SideWaysProps {
@@ -42,7 +42,7 @@ export function OptionsForSide({
         >
           {PIPE_MATERIALS.map((material) => (
             <option key={material} value={material}>
-              {PIPE_FACTS[material].words}
+              {translated(PIPE_FACTS[material].words)}
             </option>
           ))}
         </select>
@@ -58,7 +58,7 @@ export function OptionsForSide({
             </option>
           ))}
         </select>
-        <span>{words('hookUp.end', { end: END_WORDS[end] })}</span>
+        <span>{words('hookUp.end', { end: translated(END_WORDS[end]) })}</span>
       </p>
       {!taken && <p role="alert">{words('hookUp.noWay')}</p>}
       <div role="radiogroup" aria-label={words('hookUp.wayOf', { side: name })}>
@@ -73,18 +73,18 @@ export function OptionsForSide({
                   disabled={!mayChange || way.verdict === 'out'}
                   onChange={() => setWay(way.id)}
                 />
-                <b>{connectionWords(way)}</b>
+                <b>{translated(connectionWords(way))}</b>
                 <VerdictMark verdict={way.verdict} />
               </label>
               {way.reasons.map(({ rule, text, measured }) => (
                 <p key={rule}>
-                  {text} {measured && figures.measured(measured)}
+                  {translated(text)} {measured && figures.measured(measured)}
                 </p>
               ))}
               {way.weakest && way.verdict !== 'out' && (
                 <p>
                   {words('hookUp.weakest', {
-                    name: way.weakest.name,
+                    name: translated(way.weakest.name),
                     pressure: figures.quantity(way.weakest.allowablePa, 'pressure'),
                   })}
                 </p>

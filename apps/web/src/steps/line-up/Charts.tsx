@@ -1,7 +1,7 @@
 import { type Duty, benchValve, flowCurve, hammerCurve, inUnits, modelWords } from '@grevik/core';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { useFigures } from '../../kit/useFigures';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { OpeningMark } from './AtHandle';
 import styles from '../../kit/chart/Chart.module.css';
 import {
@@ -94,7 +94,8 @@ function HammerChart({ duty, columns }: ChartsProps) {
     inUnits(pressurePa, 'pressure', figures.system, symbol).figure;
   const rated = benchValve(duty, first.model);
   const limitPa = duty.surgeLimitPa ?? rated.limitPa;
-  const part = duty.surgeLimitPa === undefined ? (rated.weakest ?? '') : words('lineFacts.surgeLimitPa');
+  const part =
+    duty.surgeLimitPa === undefined ? translated(rated.weakest ?? '') : words('lineFacts.surgeLimitPa');
   const fullPa = curve.points[0]?.peakPa ?? 0;
   const reflected = curve.reflectedS.toPrecision(2);
   const said = { reflected, peak: figures.quantity(fullPa, 'pressure') };

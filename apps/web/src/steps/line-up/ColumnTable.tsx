@@ -13,7 +13,7 @@ import type { ReactNode } from 'react';
 import { VerdictMark } from '../../kit/VerdictMark';
 import { type Figures, useFigures } from '../../kit/useFigures';
 import { useMay } from '../../store/people-api';
-import { type Words, useWords } from '../../words';
+import { translated, useWords, type Words } from '../../words';
 import { Drop, DropLabel, HandledCutaway } from './AtHandle';
 import styles from './ColumnTable.module.css';
 import type { ModelColumn } from '../../kit/outlook/model-column';
@@ -208,7 +208,7 @@ function OfType({ type: of, money, open }: OfTypeProps) {
           type="button"
           className={styles.openType}
           aria-label={words('lineUp.openType', {
-            type: VALVE_TYPE_FACTS[type].words,
+            type: translated(VALVE_TYPE_FACTS[type].words),
             count: models.length,
           })}
           onClick={() => open(type)}
@@ -251,9 +251,9 @@ function ModelName({ column: { model } }: { column: ModelColumn }) {
   const { name, details, from } = modelWords(model);
   return (
     <>
-      <span className={styles.name}>{name}</span>
+      <span className={styles.name}>{translated(name)}</span>
       <span className={styles.details}>
-        {details} · {from}
+        {translated(details)} · {from}
       </span>
     </>
   );

@@ -10,7 +10,7 @@ import { dateWords } from '../../kit/when';
 import { useUnpickMutation } from '../../store/api';
 import { failureText } from '../../store/failure';
 import { useMay } from '../../store/people-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './CurrentPick.module.css';
 import { Reasons } from './Reasons';
 
@@ -53,7 +53,7 @@ export function CurrentPick({ line, position, models, settings }: CurrentPickPro
           <Reasons reasons={reasons.filter((why) => why.verdict === 'out')} />
         </>
       ) : (
-        <p>{reason}</p>
+        <p>{translated(reason)}</p>
       )}
       {crossedSaid(crossed, figures, words).map((said) => (
         <p key={said} className={styles.crossed}>

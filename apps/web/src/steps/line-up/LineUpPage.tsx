@@ -24,7 +24,7 @@ import { handleNudged } from '../../store/handle-slice';
 import { type LineUpView, viewChosen } from '../../store/line-up-view-slice';
 import { useMay } from '../../store/people-api';
 import { useAppDispatch, useAppSelector } from '../../store/store';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { Findings } from '../../kit/finding/Findings';
 import { useFindings, withFindings } from '../../kit/finding/useFindings';
 import { MOST_COMPARED } from './compare/most-compared';
@@ -164,7 +164,7 @@ export function LineUpPage() {
             </p>
           )}
           <Findings position={position} findings={findings} benchAt={`${lineAt}/bench/${tagAt}`} />
-          <p className={styles.caution}>{MEDIUM_FACTS[line.medium].caution}</p>
+          <p className={styles.caution}>{translated(MEDIUM_FACTS[line.medium].caution)}</p>
         </aside>
         {models.length === 0 ? (
           <TypeList duty={duty} settings={settings} />
@@ -261,7 +261,7 @@ export function LineUpPage() {
               </Suspense>
             )}
             <p className={styles.method}>
-              {words('lineUp.method')} {ADVICE}
+              {words('lineUp.method')} {translated(ADVICE)}
             </p>
           </section>
         )}

@@ -6,7 +6,7 @@ import { VerdictMark } from '../../kit/VerdictMark';
 import { useUndoable } from '../../kit/useUndoable';
 import { usePickMutation } from '../../store/api';
 import { failureText, refusalOf } from '../../store/failure';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import type { ModelColumn } from '../../kit/outlook/model-column';
 import { PickMany } from './PickMany';
 
@@ -25,7 +25,10 @@ interface PickDialogProps {
 /** Picks a valve with its reason: written for the person, and theirs to change. */
 export function PickDialog({ line, position, column, settings, isSoFar, context, close }: PickDialogProps) {
   const already = position.pick?.modelId === column.model.id ? position.pick.reason : undefined;
-  const [reason, setReason] = useState(already ?? pickReason(column, context));
+  const [suggested] = useState(() => already ?? pickReason(column, context));
+  const [typed, setTyped] = useState(() => translated(suggested));
+  // Left as it was suggested it is kept in English, so that everybody reads it in their own language.
+  const reason = typed === translated(suggested) ? suggested : typed;
   const [pick, { isLoading, error }] = usePickMutation();
   const [forMany, setForMany] = useState(false);
   const undoable = useUndoable();
@@ -62,21 +65,23 @@ export function PickDialog({ line, position, column, settings, isSoFar, context,
     );
   return (
     <Dialog open onClose={close} fullWidth maxWidth="sm" aria-labelledby="pick-title">
-      <DialogTitle id="pick-title">{words('pick.title', { name, tag: position.tag })}</DialogTitle>
+      <DialogTitle id="pick-title">
+        {words('pick.title', { name: translated(name), tag: position.tag })}
+      </DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         <div>
           <VerdictMark verdict={column.verdict} isSoFar={isSoFar} /> {from}
         </div>
         <TextField
           label={words('pick.because')}
-          value={reason}
+          value={typed}
           multiline
           minRows={4}
           fullWidth
           autoFocus
           error={isEmpty}
           helperText={words(isEmpty ? 'pick.needed' : 'pick.written')}
-          onChange={(event) => setReason(event.target.value)}
+          onChange={(event) => setTyped(event.target.value)}
           onKeyDown={(event) => {
             if (event.key === 'Enter' && (event.ctrlKey || event.metaKey) && !isEmpty && !isLoading)
               void save();
@@ -84,7 +89,9 @@ export function PickDialog({ line, position, column, settings, isSoFar, context,
           slotProps={{ htmlInput: { maxLength: 2000 } }}
           sx={{ marginTop: 1 }}
         />
-        <p style={{ color: 'var(--soft-ink)', fontSize: 14 }}>{MEDIUM_FACTS[line.medium].caution}</p>
+        <p style={{ color: 'var(--soft-ink)', fontSize: 14 }}>
+          {translated(MEDIUM_FACTS[line.medium].caution)}
+        </p>
         {error !== undefined && <Alert severity="error">{refusalWords()}</Alert>}
       </DialogContent>
       <DialogActions>
@@ -104,6 +111,6 @@ export function PickDialog({ line, position, column, settings, isSoFar, context,
     const refusal = refusalOf(error);
     const theirs = (refusal?.current as PositionView | undefined)?.pick;
     if (refusal?.code !== 'stale' || !theirs) return failureText(error);
-    return words('pick.meanwhile', { by: theirs.pickedBy ?? '', theirs: theirs.reason });
+    return words('pick.meanwhile', { by: theirs.pickedBy ?? '', theirs: translated(theirs.reason) });
   }
 }

@@ -10,7 +10,7 @@ import { VerdictMark } from '../../kit/VerdictMark';
 import { usePickManyMutation } from '../../store/catalogue-api';
 import { failureText } from '../../store/failure';
 import { useJobWalkQuery } from '../../store/walk-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './PickMany.module.css';
 
 interface PickManyProps {
@@ -113,7 +113,7 @@ export function PickMany({ line, position, model, reason, settings, close }: Pic
         {!job && !isError && <Loading what={words('line.job')} />}
         <ul className={styles.positions}>
           {shown.map(({ line: of, position: at, judged }) => {
-            const why = judged.reasons.find(({ verdict }) => verdict === 'out')?.text;
+            const why = judged.reasons.find(({ verdict }) => verdict === 'out')?.text ?? '';
             return (
               <li key={at.id}>
                 <label>
@@ -129,7 +129,7 @@ export function PickMany({ line, position, model, reason, settings, close }: Pic
                   <span>
                     {shortName(at)}, {of.name}
                     {at.pick && at.id !== position.id ? ` · ${words('pickMany.replaces')}` : ''}
-                    {why !== undefined && <small>{why}</small>}
+                    {why !== '' && <small>{translated(why)}</small>}
                   </span>
                   <VerdictMark verdict={judged.verdict} />
                 </label>

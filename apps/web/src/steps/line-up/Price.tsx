@@ -1,6 +1,6 @@
 import { type Cost, costOf } from '@grevik/core';
 import type { ReactNode } from 'react';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './ColumnTable.module.css';
 import type { ModelColumn } from '../../kit/outlook/model-column';
 
@@ -37,7 +37,9 @@ export function Price({ column: { size, life }, alike, cheapest, money, over }: 
       ) : (
         <details className={styles.because}>
           <summary>{each}</summary>
-          {words('lineUp.lifeBecause', { reasons: life.because.map(({ text }) => text).join(', ') })}
+          {words('lineUp.lifeBecause', {
+            reasons: life.because.map(({ text }) => translated(text)).join(', '),
+          })}
         </details>
       )}
       <div>{words('lineUp.perYear', { money: money(cost.perYear) })}</div>

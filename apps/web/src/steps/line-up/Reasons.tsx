@@ -1,8 +1,9 @@
-import { InvalidInput, type Reason, claimAndOptions, parseQuantity } from '@grevik/core';
+import { InvalidInput, type Reason, claimAndOptions } from '@grevik/core';
 import { use, useState } from 'react';
 import { useFigures } from '../../kit/useFigures';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { AnsweringContext, choicesFor } from './answers';
+import { readQuantity } from '../../kit/read-quantity';
 import styles from './Reasons.module.css';
 
 interface ReasonsProps {
@@ -53,7 +54,7 @@ function Sentence({
       {options && (
         <details>
           <summary>{words('lineUp.houseRule')}</summary>
-          {options}
+          {translated(options)}
         </details>
       )}
     </div>
@@ -97,10 +98,10 @@ function BoreAnswer({ answer }: { answer: (boreM: number) => void }) {
   const read = (typed: string): void => {
     if (typed.trim() === '') return;
     try {
-      answer(parseQuantity(typed, 'length'));
+      answer(readQuantity(typed, 'length'));
     } catch (error) {
       if (!(error instanceof InvalidInput)) throw error;
-      setTrouble(error.message);
+      setTrouble(translated(error.message));
     }
   };
   return (

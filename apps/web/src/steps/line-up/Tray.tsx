@@ -2,7 +2,7 @@ import type { ModelView } from '@grevik/contracts';
 import { type Duty, type HouseRuleSettings, modelWords, ruledOutByReason } from '@grevik/core';
 import { useState } from 'react';
 import { useFigures } from '../../kit/useFigures';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import type { ModelColumn } from '../../kit/outlook/model-column';
 import { WouldFit } from './WouldFit';
 import { Reasons } from './Reasons';
@@ -73,10 +73,10 @@ function Out({
   const [isOpen, setOpen] = useState(false);
   const { name, from, details } = modelWords(column.model);
   return (
-    <li title={details} data-model={from}>
+    <li title={translated(details)} data-model={from}>
       <details onToggle={({ currentTarget }) => setOpen(currentTarget.open)}>
         <summary>
-          {name} · {from}
+          {translated(name)} · {from}
         </summary>
         <Reasons reasons={column.reasons.filter(({ verdict }) => verdict === 'out')} />
         {isOpen && <WouldFit duty={duty} settings={settings} column={column} columns={columns} />}

@@ -1,5 +1,5 @@
 import { type Duty, type HouseRuleSettings, VALVE_TYPE_FACTS, select } from '@grevik/core';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { VerdictMark } from '../../kit/VerdictMark';
 import { Reasons } from './Reasons';
 import styles from './TypeList.module.css';
@@ -21,8 +21,8 @@ export function TypeList({ duty, settings }: { duty: Duty; settings: HouseRuleSe
           return (
             <li key={result.type}>
               <div>
-                <b>{type}</b>
-                <span>{inside}.</span>
+                <b>{translated(type)}</b>
+                <span>{translated(inside)}.</span>
               </div>
               <VerdictMark verdict={result.verdict} />
               <Reasons reasons={result.reasons} />

@@ -1,3 +1,4 @@
+import { en } from '@grevik/words';
 import {
   BODY_WORDS,
   type BodyMaterial,
@@ -21,7 +22,7 @@ import type { ModelColumn } from '../../kit/outlook/model-column';
 import styles from '../../kit/outlook/Outlook.module.css';
 import { type Figures, useFigures } from '../../kit/useFigures';
 import { useLineFrame } from '../../shell/useLineFrame';
-import { useWords } from '../../words';
+import { translated, useWords, words } from '../../words';
 
 const SHOWN = 5;
 
@@ -97,18 +98,22 @@ const isMade = ({ model }: ModelColumn, { of, field, to }: Remedy): boolean => {
 function said({ of, field, to }: Remedy, duty: Duty, figures: Figures): string {
   if (of === 'house-rule') {
     const rule = HOUSE_RULES[field as keyof typeof HOUSE_RULES];
-    return `${rule.question} ${(rule.options as Record<string, string>)[String(to)] ?? ''}`;
+    return translated(`${rule.question} ${(rule.options as Record<string, string>)[String(to)] ?? ''}`);
   }
   if (of === 'duty') {
     const fact = field as DutyFact;
     return `${factName(fact)}: ${factWords({ ...duty, [fact]: to }, fact, figures)}`;
   }
-  if (Array.isArray(to)) return `ends: ${(to as End[]).map((end) => END_WORDS[end]).join(' × ')}`;
+  const what = field in en.wouldFit ? words(`wouldFit.${field as 'port'}`) : field;
+  return words('wouldFit.change', { what, to: valueSaid(field, to) });
+}
+
+function valueSaid(field: string, to: Remedy['to']): string {
+  if (Array.isArray(to)) return (to as End[]).map((end) => translated(END_WORDS[end])).join(' × ');
   const value = String(to);
-  if (field === 'seatMaterial') return `seats: ${SEAT_WORDS[value as SeatMaterial]}`;
-  if (field === 'bodyMaterial') return `body: ${BODY_WORDS[value as BodyMaterial]}`;
-  if (field === 'closeTimeS') return `closing time: ${value} s`;
-  return `${FIELD_WORDS[field] ?? field}: ${value.replaceAll('-', ' ')}`;
+  if (field === 'seatMaterial') return translated(SEAT_WORDS[value as SeatMaterial]);
+  if (field === 'bodyMaterial') return translated(BODY_WORDS[value as BodyMaterial]);
+  return field === 'closeTimeS' ? `${value} s` : translated(value.replaceAll('-', ' '));
 }
 
 /** The step on which a change is made or tried. */
@@ -119,12 +124,4 @@ const STEP_OF: Readonly<Record<string, 'hook-up' | 'bench'>> = {
   'duty closureTimeS': 'bench',
   'duty pressurePa': 'bench',
   'candidate closeTimeS': 'bench',
-};
-
-const FIELD_WORDS: Readonly<Record<string, string>> = {
-  port: 'port',
-  stem: 'stem',
-  operator: 'operator',
-  pieces: 'body pieces',
-  approvals: 'approved for',
 };

@@ -14,6 +14,7 @@ import { createContext } from 'react';
 import { RATING_CHOICES, ratingWords } from '../../kit/rating-choices';
 import type { Figures } from '../../kit/useFigures';
 import type { Words } from '../../words';
+import { translated } from '../../words';
 
 /** What a person answered to a question of the rules, by model: judged again at once with it. */
 export type Answers = Readonly<Record<string, Partial<Candidate>>>;
@@ -41,7 +42,7 @@ export function withAnswer(model: ModelView, fact: Partial<Candidate> | undefine
   return { ...model, ...shared, sizes };
 }
 
-const plain = (id: string): string => id.replaceAll('-', ' ');
+const plain = (id: string): string => translated(id.replaceAll('-', ' '));
 
 /** The ways a question about a field can be answered; none where it wants a figure. */
 export function choicesFor(field: string, figures: Figures, words: Words): Choice[] {
@@ -56,16 +57,19 @@ export function choicesFor(field: string, figures: Figures, words: Words): Choic
       return [1, 2, 3].map((pieces) => ({ say: String(pieces), fact: { pieces } }));
     case 'bodyMaterial':
       return BODY_MATERIALS.map((bodyMaterial) => ({
-        say: BODY_WORDS[bodyMaterial],
+        say: translated(BODY_WORDS[bodyMaterial]),
         fact: { bodyMaterial },
       }));
     case 'seatMaterial':
     case 'discMaterial':
-      return SEAT_MATERIALS.map((material) => ({ say: SEAT_WORDS[material], fact: { [field]: material } }));
+      return SEAT_MATERIALS.map((material) => ({
+        say: translated(SEAT_WORDS[material]),
+        fact: { [field]: material },
+      }));
     case 'approvals':
       return [
         { say: words('answers.noApproval'), fact: { approvals: [] } },
-        ...APPROVALS.map((approval) => ({ say: approval, fact: { approvals: [approval] } })),
+        ...APPROVALS.map((approval) => ({ say: translated(approval), fact: { approvals: [approval] } })),
       ];
     case 'listedIndicating':
       return [

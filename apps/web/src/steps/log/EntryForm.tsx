@@ -5,7 +5,7 @@ import { useSnackbar } from 'notistack';
 import { type FormEvent, useState } from 'react';
 import { newId } from '../../store/new-id';
 import { useWriteEntry } from '../../store/useWriteEntry';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './LogPage.module.css';
 import { FlowFields, type FlowTyped, NO_FLOW_TYPED, flowFacts } from '../../kit/found/FlowFields';
 import { TurnsField, turnsOf } from '../../kit/found/TurnsField';
@@ -58,7 +58,7 @@ export function EntryForm({ position }: { position: PositionView }) {
       >
         {ENTRY_KINDS.filter((of) => ENTRY_KIND_TABLE[of].isChosen).map((of) => (
           <MenuItem key={of} value={of}>
-            {ENTRY_KIND_TABLE[of].words}
+            {translated(ENTRY_KIND_TABLE[of].words)}
           </MenuItem>
         ))}
       </TextField>

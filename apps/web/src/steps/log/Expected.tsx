@@ -2,7 +2,7 @@ import type { PositionView } from '@grevik/contracts';
 import { budgetValve, learnedIn, wholeAmounts } from '@grevik/core';
 import { Suspense, lazy } from 'react';
 import { useLifeBasisQuery } from '../../store/budget-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './LogPage.module.css';
 
 const SurvivalChart = lazy(() => import('../../kit/life/SurvivalChart'));
@@ -56,7 +56,7 @@ export function Expected({ position }: { position: Pick<PositionView, 'id'> }) {
         <summary>{words('life.because')}</summary>
         <ul>
           {because.map((one) => (
-            <li key={one}>{one}</li>
+            <li key={one}>{translated(one)}</li>
           ))}
         </ul>
         <Suspense fallback={null}>

@@ -4,7 +4,7 @@ import { foundWords } from '../../kit/found/found-words';
 import { factName, factWords, factsApart } from '../../kit/duty/field-words';
 import { useFigures } from '../../kit/useFigures';
 import { dateWords, whenWords } from '../../kit/when';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { VisitSaid } from './Life';
 import styles from './LogPage.module.css';
 
@@ -40,11 +40,11 @@ function Entry({ entry: { by, kind, text, turns, found, visit } }: { entry: Entr
   const words = useWords();
   return (
     <div>
-      <b>{ENTRY_KIND_TABLE[kind].words}</b>
+      <b>{translated(ENTRY_KIND_TABLE[kind].words)}</b>
       {turns !== null && `, ${words('log.turnsFigure', { turns })}`}
       {visit && <VisitSaid visit={visit} />}
       {found && <p>{foundWords(found, words, figures)}</p>}
-      {text !== '' && <p className={styles.words}>{text}</p>}
+      {text !== '' && <p className={styles.words}>{translated(text)}</p>}
       <span>{by}</span>
     </div>
   );
@@ -63,7 +63,7 @@ function Change({ change, models }: { change: PositionChangeView; models: readon
       <div>
         {tookBack}
         {what}
-        {change.after && <p className={styles.words}>{change.after.reason}</p>}
+        {change.after && <p className={styles.words}>{translated(change.after.reason)}</p>}
         <span>{change.by}</span>
       </div>
     );
@@ -104,7 +104,7 @@ function Change({ change, models }: { change: PositionChangeView; models: readon
         {tookBack}
         {change.kind === 'wets'
           ? words(change.after.wets === null ? 'log.wetsUnknown' : 'log.wets', {
-              what: change.after.wets === null ? '' : WETS_WORDS[change.after.wets],
+              what: change.after.wets === null ? '' : translated(WETS_WORDS[change.after.wets]),
             })
           : change.kind === 'station'
             ? words(change.after.deviceId === null ? 'log.stationBare' : 'log.station')

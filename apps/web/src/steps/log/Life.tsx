@@ -5,7 +5,7 @@ import { PhotoLinks } from '../../kit/photo/PhotoLinks';
 import { dateWords } from '../../kit/when';
 import { useFigures } from '../../kit/useFigures';
 import { usePhotosQuery } from '../../store/log-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './LogPage.module.css';
 
 const LifeChart = lazy(() => import('./LifeChart'));
@@ -62,7 +62,7 @@ export function VisitSaid({ visit }: { visit: NonNullable<EntryView['visit']> })
   const { quantity } = useFigures();
   const torqueNm = highestTorqueNm(visit.curve ?? []);
   const said = [
-    ...visit.done.map((task) => TASK_WORDS[task]),
+    ...visit.done.map((task) => translated(TASK_WORDS[task])),
     visit.notDone && words('log.notDone', { why: NOT_DONE[visit.notDone] }),
     visit.turns !== undefined && words('log.turnsFigure', { turns: visit.turns }),
     torqueNm !== undefined && words('log.torque', { torque: quantity(torqueNm, 'torque') }),

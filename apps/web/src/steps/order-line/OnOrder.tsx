@@ -20,7 +20,7 @@ export function OnOrder({ jobId, position }: { jobId: string; position: Position
       <ul className={styles.there}>
         {lines.map(({ id, quantity, text, state, supplier, received }) => (
           <li key={id}>
-            <b>{quantity}</b> {text}
+            <b>{quantity}</b> <span lang="en">{text}</span>
             <span>
               {supplier ?? words('orders.waiting')}
               {supplier !== null && `, ${words(`orders.states.${state}`)}`}

@@ -12,7 +12,7 @@ import { useAddOrderLinesMutation } from '../../store/orders-api';
 import { useDraftIds } from '../../store/draft-ids';
 import { failureText } from '../../store/failure';
 import { useMay } from '../../store/people-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { OnOrder } from './OnOrder';
 import styles from './Order.module.css';
 import { SpecFields } from '../../kit/spec-fields/SpecFields';
@@ -91,9 +91,10 @@ function Line({ of: { line, position, picked, joined }, said }: { of: OfPosition
         </Button>
       </StepHead>
       <section className={styles.live} aria-label={words('order.live')}>
-        <p className={styles.text} aria-live="polite">
+        <p className={styles.text} aria-live="polite" lang="en">
           {text}
         </p>
+        {translated(text) !== text && <p className={styles.place}>{translated(text)}</p>}
         <p>
           <VerdictMark
             verdict={missing.length === 0 ? 'fits' : 'care'}
@@ -102,7 +103,7 @@ function Line({ of: { line, position, picked, joined }, said }: { of: OfPosition
             }
           />{' '}
           <span className={styles.place}>
-            {short !== text && words('order.short', { short })}{' '}
+            {short !== text && words('order.short', { short: translated(short) })}{' '}
             {missing.length > 0 && words('order.unfinished')}
           </span>
         </p>
@@ -133,7 +134,7 @@ function Line({ of: { line, position, picked, joined }, said }: { of: OfPosition
                   }
                 />
                 <span>
-                  <b>{each * quantity}</b> {item}
+                  <b>{each * quantity}</b> <span lang="en">{item}</span>
                   <i> {words(`order.${group}`)}</i>
                 </span>
               </label>

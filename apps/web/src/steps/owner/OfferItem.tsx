@@ -21,7 +21,7 @@ import { PhotoLinks } from '../../kit/photo/PhotoLinks';
 import { shortName } from '../../kit/position-name';
 import { useLineFrame } from '../../shell/useLineFrame';
 import { useLifeBasisQuery } from '../../store/budget-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './OwnerOffer.module.css';
 
 /** Reads what stands in the form; a text where something is missing. */
@@ -159,7 +159,7 @@ function Item({ position, register, basis }: OfferItemProps & { basis: LifeBasis
                       )
                     }
                   />
-                  {name}, {from}
+                  {translated(name)}, {from}
                 </label>
                 {isChosen && (
                   <TextField

@@ -15,7 +15,7 @@ import { VerdictMark } from '../../kit/VerdictMark';
 import { dateWords } from '../../kit/when';
 import { unbroken } from '../../kit/unbroken';
 import { useFigures } from '../../kit/useFigures';
-import { useWords } from '../../words';
+import { numberLocale, translated, useWords } from '../../words';
 import { useLineFrame } from '../../shell/useLineFrame';
 import styles from './SchedulePage.module.css';
 
@@ -41,7 +41,7 @@ export function SchedulePage() {
           <h1>{words('schedule.title', { line: line.name })}</h1>
           <p>
             {jobName} · {companyName} ·{' '}
-            {new Intl.DateTimeFormat('en', { dateStyle: 'long' }).format(new Date())}
+            {new Intl.DateTimeFormat(numberLocale(), { dateStyle: 'long' }).format(new Date())}
             {line.handedOverAt !== null &&
               ` · ${words('line.inServiceSince', { date: dateWords(line.handedOverAt) })}`}
           </p>
@@ -89,13 +89,13 @@ export function SchedulePage() {
                     {remarks}{' '}
                     <UrgentFinding line={line} walk={walk} position={position} settings={settings} />
                   </TableCell>
-                  <TableCell>{FUNCTION_WORDS[duty.function]}</TableCell>
+                  <TableCell>{translated(FUNCTION_WORDS[duty.function])}</TableCell>
                   <TableCell className={styles.figure}>{figures.size(duty.dn)}</TableCell>
                   <TableCell>
                     {unbroken(figures.quantity(duty.pressurePa, 'pressure'))},{' '}
                     {unbroken(figures.quantity(duty.temperatureC, 'temperature'))}
                     {duty.flowM3s !== undefined && `, ${unbroken(figures.quantity(duty.flowM3s, 'flow'))}`}
-                    {duty.pipe && `, ${PIPE_FACTS[duty.pipe.material].words}`}
+                    {duty.pipe && `, ${translated(PIPE_FACTS[duty.pipe.material].words)}`}
                   </TableCell>
                   <TableCell>
                     {picked ? <ModelInWords model={picked.model} /> : <i>{words('schedule.notPicked')}</i>}
@@ -110,7 +110,7 @@ export function SchedulePage() {
                       />
                     )}
                   </TableCell>
-                  <TableCell>{picked && reasonAlone(picked.reason, picked.model)}</TableCell>
+                  <TableCell>{picked && translated(reasonAlone(picked.reason, picked.model))}</TableCell>
                   <TableCell className={styles.figure}>{picked?.size && money(picked.size.price)}</TableCell>
                 </TableRow>
               );
@@ -122,7 +122,7 @@ export function SchedulePage() {
         <b>{money(total)}</b> {words('schedule.total')}
         {open > 0 && words('schedule.stillOpen', { open, all: chosen.length })}.
       </p>
-      <p className={styles.caution}>{ADVICE}</p>
+      <p className={styles.caution}>{translated(ADVICE)}</p>
     </div>
   );
 }
@@ -131,7 +131,7 @@ function ModelInWords({ model }: { model: CatalogueModel }) {
   const { name, details, from } = modelWords(model);
   return (
     <>
-      <b>{name}</b>, {details} · {from}
+      <b>{translated(name)}</b>, {translated(details)} · {from}
     </>
   );
 }

@@ -7,6 +7,7 @@ import { dateWords } from '../../kit/when';
 import { failureText } from '../../store/failure';
 import { useMay } from '../../store/people-api';
 import { useHandOverMutation } from '../../store/start-up-api';
+import { useLanguage } from '../../shell/useLanguage';
 import { useWords } from '../../words';
 import { startUpFile } from './start-up-files';
 import styles from './StartUp.module.css';
@@ -25,6 +26,7 @@ export function HandOver({ line, view: { handedOver }, isComplete }: HandOverPro
   const mayHandOver = useMay('walk');
   const words = useWords();
   const { system } = useFigures();
+  const language = useLanguage();
   return (
     <section className={styles.handOver} aria-label={words('startUp.handOver.title')}>
       <h2>{words('startUp.handOver.title')}</h2>
@@ -77,7 +79,7 @@ export function HandOver({ line, view: { handedOver }, isComplete }: HandOverPro
       <p className="no-print">
         <Link to={`/jobs/${line.jobId}/lines/${line.id}/chart`}>{words('startUp.handOver.chart')}</Link>
         <br />
-        <a href={startUpFile(line.id, 'record', { system })}>{words('startUp.handOver.record')}</a>
+        <a href={startUpFile(line.id, 'record', { system, language })}>{words('startUp.handOver.record')}</a>
       </p>
     </section>
   );

@@ -6,7 +6,6 @@ import {
   InvalidInput,
   holdSoFar,
   inUnits,
-  parseQuantity,
   samplesOfColumns,
 } from '@grevik/core';
 import { Alert, Button, TextField } from '@mui/material';
@@ -15,11 +14,12 @@ import { Suspense, lazy, useMemo, useState } from 'react';
 import { useFigures } from '../../kit/useFigures';
 import { useOutbox } from '../../store/useOutbox';
 import { useSamplesQuery } from '../../store/start-up-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { DeviceTrouble } from './DeviceTrouble';
 import { Gauge } from './Gauge';
 import { NO_SAMPLES } from './reading-from';
 import { ReadingFoot } from './ReadingFoot';
+import { readQuantity } from '../../kit/read-quantity';
 import styles from './StartUp.module.css';
 
 /** Charts come after the figures, and their library with them. */
@@ -144,10 +144,10 @@ function TypedSample({ id, lastS }: { id: string; lastS: number | undefined }) {
       const minutes = Number(typed.minutes.replace(',', '.'));
       if (typed.minutes.trim() === '' || !Number.isFinite(minutes))
         return setTrouble(words('startUp.notNumber'));
-      const pipe = typed.pipe.trim() === '' ? undefined : parseQuantity(typed.pipe, 'temperature');
+      const pipe = typed.pipe.trim() === '' ? undefined : readQuantity(typed.pipe, 'temperature');
       const samples = {
         timeS: [minutes * 60],
-        pressurePa: [parseQuantity(typed.gauge, 'pressure')],
+        pressurePa: [readQuantity(typed.gauge, 'pressure')],
         ...(pipe !== undefined && { temperatureC: [pipe] }),
       };
       setSending(true);
@@ -164,7 +164,7 @@ function TypedSample({ id, lastS }: { id: string; lastS: number | undefined }) {
       setTrouble(undefined);
     } catch (error) {
       if (!(error instanceof InvalidInput)) throw error;
-      setTrouble(error.message);
+      setTrouble(translated(error.message));
     }
   };
   const field = (name: keyof typeof typed, label: string, hint: string) => (

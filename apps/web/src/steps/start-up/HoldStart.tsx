@@ -6,7 +6,6 @@ import {
   hasPlastic,
   heldLine,
   heldPipe,
-  parseQuantity,
 } from '@grevik/core';
 import { MenuItem, TextField } from '@mui/material';
 import { useState } from 'react';
@@ -16,6 +15,7 @@ import type { Way } from './reading-from';
 import { ReadingFrom } from './ReadingFrom';
 import styles from './StartUp.module.css';
 import { useNewReading } from './useNewReading';
+import { readQuantity } from '../../kit/read-quantity';
 
 interface HoldStartProps {
   line: StartedLine;
@@ -43,13 +43,13 @@ export function HoldStart({ line, by, pressurePa, holdS }: HoldStartProps) {
   const isForbidden = kind === 'air' && hasPlastic(line);
 
   const given = (): HoldGiven => {
-    const gaugeResolutionPa = typed.gauge.trim() === '' ? undefined : parseQuantity(typed.gauge, 'pressure');
+    const gaugeResolutionPa = typed.gauge.trim() === '' ? undefined : readQuantity(typed.gauge, 'pressure');
     const { volumeM3 } = heldLine(line);
     const pipe = kind === 'water' ? heldPipe(line) : undefined;
     return {
       kind,
-      testPressurePa: parseQuantity(typed.pressure, 'pressure'),
-      holdS: parseQuantity(typed.time, 'time'),
+      testPressurePa: readQuantity(typed.pressure, 'pressure'),
+      holdS: readQuantity(typed.time, 'time'),
       ...(gaugeResolutionPa !== undefined && { gaugeResolutionPa }),
       ...(volumeM3 !== undefined && volumeM3 > 0 && { volumeM3 }),
       ...(pipe && { pipe }),

@@ -12,7 +12,7 @@ import { useFigures } from '../../kit/useFigures';
 import { Link } from 'react-router';
 import { dateWords } from '../../kit/when';
 import { useCompanyQuery } from '../../store/api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { HoldReading } from './HoldReading';
 import { HoldStart } from './HoldStart';
 import styles from './StartUp.module.css';
@@ -64,13 +64,18 @@ export function HoldStep({ line, view, mayRecord }: HoldStepProps) {
 
   /** The rule that holds here, and by whose word. */
   function says(): string {
-    if (!rule) return words('hold.noRule', { medium: MEDIUM_FACTS[line.medium].words });
+    if (!rule) return words('hold.noRule', { medium: translated(MEDIUM_FACTS[line.medium].words) });
     const { words: kindWords, asks, source, isOwn } = rule;
-    if (!isOwn) return words('hold.rule', { kind: kindWords, asks, source });
+    if (!isOwn)
+      return words('hold.rule', {
+        kind: translated(kindWords),
+        asks: translated(asks),
+        source: translated(source),
+      });
     return words('hold.ownRule', {
-      kind: kindWords,
-      asks,
-      source,
+      kind: translated(kindWords),
+      asks: translated(asks),
+      source: translated(source),
       pressure:
         pressurePa === undefined ? words('hold.noPressure') : figures.quantity(pressurePa, 'pressure'),
       time: holdS === undefined ? words('hold.noTime') : figures.quantity(holdS, 'time'),

@@ -5,15 +5,15 @@ import {
   type StartUpStepId,
   type StepField,
   type StepValues,
-  parseQuantity,
 } from '@grevik/core';
 import { Alert, Button, Checkbox, MenuItem, TextField } from '@mui/material';
 import { type FormEvent, useState } from 'react';
 import { type Figures, useFigures } from '../../kit/useFigures';
 import { dateWords } from '../../kit/when';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './StartUp.module.css';
 import { useWriteStartUp } from './useWriteStartUp';
+import { readQuantity } from '../../kit/read-quantity';
 
 interface ItemFormProps {
   step: StartUpStepId;
@@ -40,19 +40,19 @@ export function ItemForm({ step, item, fields, mayRecord }: ItemFormProps) {
     const { values, wrong } = readValues(fields, typed, words('startUp.notNumber'));
     setTroubles(wrong);
     if (Object.keys(wrong).length === 0)
-      void write({ step, kind: 'item', item: item.id, values }, item.title);
+      void write({ step, kind: 'item', item: item.id, values }, translated(item.title));
   };
   return (
     <form className={styles.item} data-done={item.isDone || undefined} noValidate onSubmit={submit}>
       <h3>
         {item.isDone && <span aria-hidden="true">✓ </span>}
-        {item.title}
+        {translated(item.title)}
       </h3>
       {item.note !== undefined && <p className={styles.note}>{figures.sentence(item.note)}</p>}
       <p className={styles.figures}>
         {item.figures.map(({ label, value, quantity }) => (
           <span key={label}>
-            {label}{' '}
+            {translated(label)}{' '}
             <b>
               {quantity === undefined
                 ? String(Number(value.toPrecision(3)))
@@ -111,7 +111,7 @@ function Field({ field, value, trouble, isDisabled, change }: FieldProps) {
           disabled={isDisabled}
           onChange={({ target }) => change(target.checked)}
         />
-        {field.label}
+        {translated(field.label)}
       </label>
     );
   const hint =
@@ -121,7 +121,7 @@ function Field({ field, value, trouble, isDisabled, change }: FieldProps) {
   return (
     <TextField
       size="small"
-      label={field.label}
+      label={translated(field.label)}
       value={typeof value === 'string' ? value : ''}
       disabled={isDisabled}
       error={trouble !== undefined}
@@ -187,9 +187,9 @@ function figureOf(
     return Number.isFinite(figure) ? figure : { trouble: notNumber };
   }
   try {
-    return parseQuantity(text, quantity);
+    return readQuantity(text, quantity);
   } catch (error) {
     if (!(error instanceof InvalidInput)) throw error;
-    return { trouble: error.message };
+    return { trouble: translated(error.message) };
   }
 }

@@ -1,22 +1,16 @@
 import { LOGGER_FAULTS, type DeviceView, type PlayedGauge, REDUCER_PLAYS } from '@grevik/contracts';
-import {
-  InvalidInput,
-  type LogSample,
-  type ReadLog,
-  type ReadingStep,
-  parseQuantity,
-  readReadings,
-} from '@grevik/core';
+import { InvalidInput, type LogSample, type ReadLog, type ReadingStep, readReadings } from '@grevik/core';
 import { Alert, Button, Checkbox, MenuItem, TextField, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import Papa from 'papaparse';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { readTextFile } from '../../kit/read-text-file';
 import { useFigures } from '../../kit/useFigures';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import type { Way } from './reading-from';
 import styles from './StartUp.module.css';
 import type { NewReading } from './useNewReading';
+import { readQuantity } from '../../kit/read-quantity';
 
 /** Problems of a file shown at once. */
 const SHOWN = 5;
@@ -115,7 +109,7 @@ function Read({ log: { samples, problems, file } }: { log: ReadLog<LogSample> & 
       <p>{words('hold.read', { count: samples.length, file })}</p>
       <ul>
         {problems.slice(0, SHOWN).map(({ row, text }) => (
-          <li key={`${row} ${text}`}>{words('hold.problem', { row, text })}</li>
+          <li key={`${row} ${text}`}>{words('hold.problem', { row, text: translated(text) })}</li>
         ))}
         {problems.length > SHOWN && <li>{words('hold.moreProblems', { count: problems.length - SHOWN })}</li>}
       </ul>
@@ -189,7 +183,7 @@ function GaugeFaults({ plays, change }: Omit<FaultsProps, 'step'>) {
         onChange={({ target }) => {
           setLeak(target.value);
           try {
-            change({ ...plays, leakPaPerMin: Math.max(0, parseQuantity(target.value, 'pressure')) });
+            change({ ...plays, leakPaPerMin: Math.max(0, readQuantity(target.value, 'pressure')) });
           } catch (error) {
             if (!(error instanceof InvalidInput)) throw error;
           }

@@ -1,5 +1,5 @@
 import type { ReadingRequest } from '@grevik/contracts';
-import { EXAMPLES, InvalidInput, parseQuantity } from '@grevik/core';
+import { EXAMPLES, InvalidInput } from '@grevik/core';
 import { TextField } from '@mui/material';
 import { useState } from 'react';
 import { useFigures } from '../../kit/useFigures';
@@ -8,6 +8,7 @@ import type { Way } from './reading-from';
 import { ReadingFrom } from './ReadingFrom';
 import styles from './StartUp.module.css';
 import { useNewReading } from './useNewReading';
+import { readQuantity } from '../../kit/read-quantity';
 
 const WAYS: readonly Way[] = ['logger', 'imported'];
 
@@ -28,7 +29,7 @@ export function ReducerStart({ item, setPa }: ReducerStartProps) {
   const begun = (): Pick<ReadingRequest, 'item' | 'reducer'> => {
     if (way === 'imported' && log?.samples.every(({ flowM3s }) => flowM3s === undefined))
       throw new InvalidInput('flow', words('reducer.noFlow'));
-    return { item, reducer: { setPa: parseQuantity(typed, 'pressure') } };
+    return { item, reducer: { setPa: readQuantity(typed, 'pressure') } };
   };
   return (
     <details className="no-print">

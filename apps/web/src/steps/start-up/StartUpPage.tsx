@@ -5,7 +5,7 @@ import { Failure, Loading } from '../../kit/Notice';
 import { dateWords } from '../../kit/when';
 import { isStopped } from '../../store/failure';
 import { useLineFrame } from '../../shell/useLineFrame';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { HandOver } from './HandOver';
 import styles from './StartUp.module.css';
 import { StepPanel } from './StepPanel';
@@ -68,7 +68,7 @@ function StepLine({ step, isCurrent }: { step: StartUpStep; isCurrent: boolean }
       aria-current={isCurrent ? 'step' : undefined}
       onClick={() => void navigate(`?step=${id}`, { replace: true })}
     >
-      <b>{title}</b>{' '}
+      <b>{translated(title)}</b>{' '}
       <span>
         {state === 'done' && by !== undefined && at !== undefined
           ? `✓ ${words('startUp.signed', { by, date: dateWords(at) })}`
@@ -78,8 +78,8 @@ function StepLine({ step, isCurrent }: { step: StartUpStep; isCurrent: boolean }
         {skipped
           ? skipped.reason
           : state === 'waiting'
-            ? words('startUp.waits', { steps: waitsFor.join(', ') })
-            : does}
+            ? words('startUp.waits', { steps: waitsFor.map(translated).join(', ') })
+            : translated(does)}
       </small>
     </button>
   );

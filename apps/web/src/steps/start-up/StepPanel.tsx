@@ -4,7 +4,7 @@ import { Alert, Button, TextField } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useMay } from '../../store/people-api';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { HoldStep } from './HoldStep';
 import styles from './StartUp.module.css';
 import { StepItems } from './StepItems';
@@ -29,7 +29,7 @@ export function StepPanel({ step, line, view, isClosed }: StepPanelProps) {
       <Link className={`${styles.back} no-print`} to="?" replace>
         ‹ {words('startUp.all')}
       </Link>
-      <h2 id="start-up-step">{title}</h2>
+      <h2 id="start-up-step">{translated(title)}</h2>
       {isReading ? (
         <details>
           <summary>{words('hold.whatToDo')}</summary>
@@ -40,12 +40,12 @@ export function StepPanel({ step, line, view, isClosed }: StepPanelProps) {
       )}
       {caution !== undefined && (
         <Alert severity="warning" role="note">
-          {caution}
+          {translated(caution)}
         </Alert>
       )}
       {state === 'waiting' && !isReading && (
         <Alert severity="info" role="note">
-          {words('startUp.waitsLong', { steps: waitsFor.join(', ') })}
+          {words('startUp.waitsLong', { steps: waitsFor.map(translated).join(', ') })}
         </Alert>
       )}
       {step.reading === 'hold' ? (
@@ -63,15 +63,15 @@ function HowTo({ step: { does, atHand, doneWhen } }: { step: StartUpStep }) {
   const words = useWords();
   return (
     <>
-      <p className={styles.does}>{does}</p>
+      <p className={styles.does}>{translated(does)}</p>
       <dl className={styles.facts}>
         <div>
           <dt>{words('startUp.atHand')}</dt>
-          <dd>{atHand}</dd>
+          <dd>{translated(atHand)}</dd>
         </div>
         <div>
           <dt>{words('startUp.doneWhen')}</dt>
-          <dd>{doneWhen}</dd>
+          <dd>{translated(doneWhen)}</dd>
         </div>
       </dl>
     </>
@@ -91,7 +91,7 @@ function Skipping({ step: { id, title, skipped } }: { step: StartUpStep }) {
         <Button
           size="small"
           disabled={isLoading}
-          onClick={() => void write({ step: id, kind: 'unskip' }, title)}
+          onClick={() => void write({ step: id, kind: 'unskip' }, translated(title))}
         >
           {words('startUp.unskip')}
         </Button>
@@ -108,7 +108,7 @@ function Skipping({ step: { id, title, skipped } }: { step: StartUpStep }) {
       className={styles.skipping}
       onSubmit={(event) => {
         event.preventDefault();
-        void write({ step: id, kind: 'skip', reason: reason.trim() }, title).then(
+        void write({ step: id, kind: 'skip', reason: reason.trim() }, translated(title)).then(
           (isKept) => isKept && setAsking(false),
         );
       }}

@@ -10,6 +10,7 @@ import { useFigures } from '../../kit/useFigures';
 import { useWalk } from '../../kit/isolation/useWalk';
 import { Plan } from '../../kit/plan/Plan';
 import { dateWords } from '../../kit/when';
+import { PrintLanguage, usePrintLanguage } from '../../shell/PrintLanguage';
 import { useLineFrame } from '../../shell/useLineFrame';
 import { useWords } from '../../words';
 import { startUpFile, usualPaper } from './start-up-files';
@@ -23,6 +24,7 @@ export function ValveChartPage() {
   const here = useStartUp();
   const words = useWords();
   const figures = useFigures();
+  const printed = usePrintLanguage();
   const [chosen, setPaper] = useState<Paper>();
   const paper = chosen ?? usualPaper(figures.system);
   if (here.isError) return <Failure error={here.error} retry={() => void here.refetch()} />;
@@ -85,10 +87,19 @@ export function ValveChartPage() {
               </option>
             ))}
           </TextField>
-          <a href={startUpFile(line.id, 'valve-chart', { system: figures.system, paper })}>
+          <PrintLanguage {...printed} />
+          <a
+            href={startUpFile(line.id, 'valve-chart', {
+              system: figures.system,
+              paper,
+              language: printed.language,
+            })}
+          >
             {words('valveChart.pdf')}
           </a>
-          <a href={startUpFile(line.id, 'tags', { system: figures.system, paper })}>
+          <a
+            href={startUpFile(line.id, 'tags', { system: figures.system, paper, language: printed.language })}
+          >
             {words('valveChart.tagSheet')}
           </a>
           <Link to={`/jobs/${line.jobId}/lines/${line.id}/start-up`}>{words('startUp.label')}</Link>

@@ -1,5 +1,6 @@
 import type { Paper, StartUpFileKind } from '@grevik/contracts';
 import type { UnitSystem } from '@grevik/core';
+import type { Language } from '@grevik/words';
 
 /** The paper that goes with the units a person reads. */
 export const usualPaper = (system: UnitSystem): Paper => (system === 'us' ? 'letter' : 'a4');
@@ -8,5 +9,5 @@ export const usualPaper = (system: UnitSystem): Paper => (system === 'us' ? 'let
 export const startUpFile = (
   lineId: string,
   kind: StartUpFileKind,
-  { system, paper = usualPaper(system) }: { system: UnitSystem; paper?: Paper },
-): string => `/api/lines/${lineId}/start-up/${kind}.pdf?paper=${paper}&units=${system}`;
+  { system, language, paper = usualPaper(system) }: { system: UnitSystem; language: Language; paper?: Paper },
+): string => `/api/lines/${lineId}/start-up/${kind}.pdf?paper=${paper}&units=${system}&language=${language}`;

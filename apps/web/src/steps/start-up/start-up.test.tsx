@@ -117,6 +117,8 @@ describe('the start-up of a line', () => {
     await userEvent.type(screen.getByRole('textbox', { name: 'Why is it skipped?' }), 'Not opened.');
     await userEvent.click(screen.getByRole('button', { name: 'Skip with this reason' }));
     await screen.findByText('Disinfect saved');
+    // Stored, it stays shown although what is read does not have it yet.
+    expect(within(await steps()).getByRole('button', { name: /^Disinfect skipped/ })).toBeVisible();
     expect(asked.find(({ method }) => method === 'POST')?.body).toMatchObject({
       kind: 'skip',
       reason: 'Not opened.',

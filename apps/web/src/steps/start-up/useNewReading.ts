@@ -11,6 +11,7 @@ import {
   useEndReadingMutation,
 } from '../../store/start-up-api';
 import { FROM_LOGGER, type From, columnsOf, sourceOf } from './reading-from';
+import { translated } from '../../words';
 
 type Begun = Pick<ReadingRequest, 'given' | 'item' | 'reducer'>;
 
@@ -56,7 +57,7 @@ export function useNewReading(): NewReading {
       await send(read());
       say(undefined);
     } catch (error) {
-      say(error instanceof InvalidInput ? error.message : failureText(error));
+      say(error instanceof InvalidInput ? translated(error.message) : failureText(error));
     }
     setBusy(false);
   };

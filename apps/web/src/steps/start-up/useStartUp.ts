@@ -3,11 +3,12 @@ import { type StartUp, type StartedLine, startUp, startedLineOf } from '@grevik/
 import { useMemo } from 'react';
 import { useKeepLine } from '../../shell/useKeepLine';
 import { useLineFrame } from '../../shell/useLineFrame';
+import { storedHere } from '../../store/stored-here';
 import { useUnsent } from '../../store/useUnsent';
 import { useSessionQuery } from '../../store/people-api';
 import { useStartUpQuery } from '../../store/start-up-api';
 import { useKeepAnswer } from '../../store/useKeepAnswer';
-import { withUnsent } from './with-unsent';
+import { withWritten } from './with-written';
 
 export interface StartUpHere {
   view: StartUpView | undefined;
@@ -35,11 +36,11 @@ export function useStartUp(): StartUpHere {
   );
   useKeepLine(line);
   useKeepAnswer(`lines/${line.id}/start-up`, view);
-  const session = useSessionQuery().data?.session;
+  const me = useSessionQuery().data?.session?.person;
   const unsent = useUnsent();
   const whole = useMemo(
-    () => view && withUnsent(view, line.id, unsent, session?.person.name ?? ''),
-    [view, line.id, unsent, session],
+    () => (view && me ? withWritten(view, line.id, [...storedHere(me.id), ...unsent], me.name) : view),
+    [view, line.id, unsent, me],
   );
   const state = useMemo(() => whole && startUp(started, whole.entries), [whole, started]);
   return { view: whole, line: started, startUp: state, error, isError, refetch };

@@ -1,6 +1,6 @@
 import { type Advice, claimAndOptions } from '@grevik/core';
 import { useFigures } from '../../kit/useFigures';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import styles from './WhatIsHere.module.css';
 
 /** What to do about what was found, the most pressing first. */
@@ -17,7 +17,7 @@ export function AdviceList({ advice }: { advice: readonly Advice[] }) {
             {options !== undefined && (
               <details>
                 <summary>{words('lineUp.houseRule')}</summary>
-                {options}
+                {translated(options)}
               </details>
             )}
             {steps && (

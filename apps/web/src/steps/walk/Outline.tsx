@@ -12,6 +12,7 @@ import { type Edit, branchEnd, indent, move, step, takeOut } from './outline-edi
 import type { Walked } from '../../kit/isolation/useWalk';
 import { useEditWalk } from './useEditWalk';
 import { WriteField } from './WriteField';
+import { useDragWords } from '../../kit/useDragWords';
 
 const ROW_PX = 28;
 const TOUCH_ROW_PX = 46;
@@ -38,6 +39,7 @@ export function Outline({ line, walk, chosen, choose }: OutlineProps) {
   const mayWalk = useMay('walk');
   const figures = useFigures();
   const words = useWords();
+  const dragWords = useDragWords();
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const at = Math.max(
     0,
@@ -113,7 +115,7 @@ export function Outline({ line, walk, chosen, choose }: OutlineProps) {
         <h2 id="outline-title">{words('walk.title')}</h2>
         <span>{words('walk.hint')}</span>
       </header>
-      <DndContext sensors={sensors} onDragEnd={drop}>
+      <DndContext accessibility={dragWords} sensors={sensors} onDragEnd={drop}>
         {/* A long line keeps only what is in sight. */}
         <div
           ref={scroller}

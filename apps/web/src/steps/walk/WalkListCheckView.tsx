@@ -3,7 +3,7 @@ import { FUNCTION_WORDS, MEDIUM_FACTS, PIPE_FACTS } from '@grevik/core';
 import { Button, Table, TableBody, TableCell, TableContainer, TableHead, TableRow } from '@mui/material';
 import type { ReactNode } from 'react';
 import { VerdictMark } from '../../kit/VerdictMark';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { useFigures } from '../../kit/useFigures';
 import styles from './WalkListPage.module.css';
 
@@ -28,7 +28,9 @@ export function WalkListCheckView({
   const also = [
     newLines.length > 0 &&
       words('walkList.newLines', {
-        lines: newLines.map(({ name, medium }) => `${name} (${MEDIUM_FACTS[medium].words})`).join(', '),
+        lines: newLines
+          .map(({ name, medium }) => `${name} (${translated(MEDIUM_FACTS[medium].words)})`)
+          .join(', '),
       }),
     unread.length > 0 && words('walkList.unread', { columns: unread.join(', ') }),
   ].filter(Boolean);
@@ -62,7 +64,7 @@ export function WalkListCheckView({
                 <VerdictMark verdict="out" word={field} />
               </TableCell>
               <TableCell>{value === '' ? <i>{words('walkList.nothing')}</i> : value}</TableCell>
-              <TableCell>{message}</TableCell>
+              <TableCell>{translated(message)}</TableCell>
             </TableRow>
           ))}
         </Rows>
@@ -83,13 +85,13 @@ export function WalkListCheckView({
                 <b>{tag}</b>
               </TableCell>
               <TableCell>{line}</TableCell>
-              <TableCell>{FUNCTION_WORDS[duty.function]}</TableCell>
+              <TableCell>{translated(FUNCTION_WORDS[duty.function])}</TableCell>
               <TableCell>{figures.size(duty.dn)}</TableCell>
               <TableCell>
-                {MEDIUM_FACTS[medium].words}, {figures.quantity(duty.pressurePa, 'pressure')},{' '}
+                {translated(MEDIUM_FACTS[medium].words)}, {figures.quantity(duty.pressurePa, 'pressure')},{' '}
                 {figures.quantity(duty.temperatureC, 'temperature')}
                 {duty.flowM3s !== undefined && `, ${figures.quantity(duty.flowM3s, 'flow')}`}
-                {duty.pipe && `, ${PIPE_FACTS[duty.pipe.material].words}`}
+                {duty.pipe && `, ${translated(PIPE_FACTS[duty.pipe.material].words)}`}
               </TableCell>
               <TableCell>{remarks}</TableCell>
             </TableRow>

@@ -55,7 +55,7 @@ export function WalkListPage() {
         <p>{words('walkList.body', { job: job.name })}</p>
         <details>
           <summary>{words('walkList.further')}</summary>
-          {FURTHER_COLUMNS.join(', ')}
+          <span lang="en">{FURTHER_COLUMNS.join(', ')}</span>
         </details>
       </header>
       <div className={styles.source}>

@@ -24,7 +24,7 @@ import { TurnsField, turnsOf } from '../../kit/found/TurnsField';
 import { useWriteEntry } from '../../store/useWriteEntry';
 import { useMay } from '../../store/people-api';
 import { newId } from '../../store/new-id';
-import { useWords } from '../../words';
+import { translated, useWords } from '../../words';
 import { AdviceList } from './AdviceList';
 import { Choices } from './Choices';
 import { NameFields } from './NameFields';
@@ -116,7 +116,7 @@ export function WhatIsHere({ line, walk, settings, models, position, next }: Wha
         >
           {VALVE_TYPES.map((of) => (
             <MenuItem key={of} value={of}>
-              {VALVE_TYPE_FACTS[of].words}
+              {translated(VALVE_TYPE_FACTS[of].words)}
             </MenuItem>
           ))}
         </TextField>
@@ -217,7 +217,7 @@ function TagReadingWords({
   const { markings, open, unread } = readTag(text, { dn, ...(type && { type }) });
   return (
     <p className={styles.reading} aria-live="polite">
-      {markings.map(({ meaning }) => meaning).join('; ')}
+      {markings.map(({ meaning }) => translated(meaning)).join('; ')}
       {unread.length > 0 && ` ${words('walk.unread', { words: unread.join(' ') })}`}
       {open.length > 0 && (
         <b>

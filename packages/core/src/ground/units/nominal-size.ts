@@ -73,7 +73,7 @@ export function parseNominalSize(typed: string, field = 'size'): number {
     .replace(/[\s.]/g, '')
     .replace(/[“”″]|''/g, '"');
   const metric = /^dn/i.test(said) || unit === 'mm';
-  if (!metric && !['', '"', 'in', 'inch', 'inches', 'nps'].includes(unit)) {
+  if (!metric && !['', '"', 'in', 'inch', 'inches', 'nps', 'pulg', 'pulgada', 'pulgadas'].includes(unit)) {
     throw new InvalidInput(
       field,
       `“${said}”: “${read.rest}” is not a known unit of pipe size. Enter it like ${SIZE_EXAMPLES}.`,

@@ -8,6 +8,7 @@ import { EXAMPLES, QUANTITIES, type Quantity, UNITS, type Unit } from './unit-ta
  * @param typed    what was typed: "60 psi", "4 bar", "620 kPa", "12 gpm", "140F", "7 in w.c."
  * @param quantity pressure (gauge), temperature, flow or length
  * @param field    the name used in a refusal
+ * @param decimal  the sign of decimals its writer is used to
  * @returns Pa gauge, degrees C, m3/s or m
  * @throws InvalidInput when the number or the unit cannot be read, the unit is another quantity's, or the value is below
  *         what is possible (0; for temperatures -273.15 degrees C)
@@ -15,11 +16,16 @@ import { EXAMPLES, QUANTITIES, type Quantity, UNITS, type Unit } from './unit-ta
  * @example
  * parseQuantity('60 psi', 'pressure') // 413685.4375901017
  */
-export function parseQuantity(typed: string, quantity: Quantity, field: string = quantity): number {
+export function parseQuantity(
+  typed: string,
+  quantity: Quantity,
+  field: string = quantity,
+  decimal: '.' | ',' = '.',
+): number {
   const said = typed.trim();
   if (said === '')
     throw new InvalidInput(field, `No ${quantity} is given. Enter it like ${EXAMPLES[quantity]}.`);
-  const read = readNumber(said);
+  const read = readNumber(said, decimal);
   if ('trouble' in read) {
     throw new InvalidInput(
       field,
@@ -57,12 +63,18 @@ const SPELLINGS: readonly (readonly [RegExp, string])[] = [
   [/[’′]/g, "'"],
   [/[\s.°º^()]/g, ''],
   [/water(column|gauge)?$/, 'wc'],
-  [/^degrees?/, 'deg'],
-  [/(litre|liter|ltr)s?/, 'l'],
-  [/gallons?/, 'gal'],
-  [/(per|\/)(minute|min)$/, '/min'],
-  [/(per|\/)(second|sec)$/, '/s'],
-  [/(per|\/)(hour|hr)$/, '/h'],
+  [/^(degrees?|grados?)/, 'deg'],
+  [/(litre|liter|ltr|litro)s?/, 'l'],
+  [/(gallon|galone?|galón)s?/, 'gal'],
+  [/^pies?/, 'ft'],
+  [/^pulg(adas?)?/, 'in'],
+  [/^metros?/, 'm'],
+  [/(per|por|\/)(minuto?|minute|min)$/, '/min'],
+  [/(per|por|\/)(segundo|second|sec|seg)$/, '/s'],
+  [/(per|por|\/)(hour|hora|hr)$/, '/h'],
+  [/^segundos?|^seg$/, 's'],
+  [/^minutos?/, 'min'],
+  [/^horas?/, 'h'],
 ];
 
 /** A typed unit as the table spells it. */

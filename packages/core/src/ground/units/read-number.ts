@@ -17,13 +17,14 @@ export type NumberRead = { value: number; rest: string } | { trouble: 'none' | '
 /**
  * Reads the number a typed quantity starts with: `3/4`, `¾`, `1-1/2`, `1 1/2`, `1½`, `0.75`, `5,2`, `-4`.
  *
- * @param text as typed, any case
- * @returns the number and what follows it; `trouble: 'comma'` for `1,200`, which may mean 1200 or 1.2
+ * @param text    as typed, any case
+ * @param decimal the sign of decimals its writer is used to
+ * @returns the number and what follows it; `trouble: 'comma'` for `1,200`, which may mean 1200 or 1.2, and for `1.200` of somebody who writes `1,2`
  *
  * @example
  * readNumber('1-1/2 in') // { value: 1.5, rest: 'in' }
  */
-export function readNumber(text: string): NumberRead {
+export function readNumber(text: string, decimal: '.' | ',' = '.'): NumberRead {
   const spelled = text
     .trim()
     .replace(/[−–]/g, '-')
@@ -39,8 +40,17 @@ export function readNumber(text: string): NumberRead {
   const plain = /^[-+]?(\d+(?:[.,]\d+)*|\.\d+)(?:e[-+]?\d+)?/i.exec(spelled);
   if (!plain) return { trouble: 'none' };
   const digits = plain[0];
+  if (decimal === ',' && /^[-+]?\d{1,3}\.\d{3}$/.test(digits)) return { trouble: 'comma' };
   if (/,\d{3}$/.test(digits) && !digits.includes('.')) return { trouble: 'comma' };
-  const value = Number(digits.replace(',', '.'));
+  const value = Number(withPoint(digits, decimal));
   if (!Number.isFinite(value)) return { trouble: 'none' };
   return { value, rest: spelled.slice(digits.length).trim() };
+}
+
+/** Digits with a point for decimals; what parts thousands is left out where decimals stand behind it. */
+function withPoint(digits: string, decimal: '.' | ','): string {
+  const thousands = decimal === '.' ? ',' : '.';
+  const last = digits.lastIndexOf(decimal);
+  const isParted = last > 0 && digits.slice(0, last).includes(thousands);
+  return (isParted ? digits.replaceAll(thousands, '') : digits).replace(',', '.');
 }

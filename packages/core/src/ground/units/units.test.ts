@@ -63,6 +63,27 @@ describe('what people type', () => {
   it('reads the number of the documented example', () => {
     expect(readNumber('1-1/2 in')).toEqual({ value: 1.5, rest: 'in' });
   });
+
+  it.each([
+    ['1,5 bar', '.', { value: 1.5, rest: 'bar' }],
+    ['1,5 bar', ',', { value: 1.5, rest: 'bar' }],
+    ['1.5 bar', ',', { value: 1.5, rest: 'bar' }],
+    ['1,200 kPa', '.', { trouble: 'comma' }],
+    ['1.200 kPa', ',', { trouble: 'comma' }],
+    ['1.200 kPa', '.', { value: 1.2, rest: 'kPa' }],
+    ['1,234.5 kPa', '.', { value: 1234.5, rest: 'kPa' }],
+    ['1.234,5 kPa', ',', { value: 1234.5, rest: 'kPa' }],
+  ] as const)('reads %s of somebody who writes decimals with %s', (text, sign, read) =>
+    expect(readNumber(text, sign)).toEqual(read),
+  );
+
+  it.each([
+    ['12 pies', 'length', 3.6576],
+    ['20 litros por minuto', 'flow', 20 / 60_000],
+    ['5 segundos', 'time', 5],
+  ] as const)('reads Spanish units: %s', (text, quantity, value) =>
+    expect(parseQuantity(text, quantity)).toBeCloseTo(value, 9),
+  );
 });
 
 describe('what people read', () => {

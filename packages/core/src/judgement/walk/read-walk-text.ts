@@ -23,23 +23,26 @@ export interface WalkTextReading {
 
 const NUMBER = String.raw`(?:\d+[ -])?\d+\/\d+|\d*[¼½¾⅛⅜⅝⅞]|\d+(?:[.,]\d+)?`;
 const LENGTH = new RegExp(
-  `(${NUMBER})\\s*(ft|feet|foot|['′]|metres?|meters?|m|yd)(?![\\p{L}\\p{N}²³])`,
+  `(${NUMBER})\\s*(ft|feet|foot|pies?|['′]|metres?|meters?|metros?|m|yd)(?![\\p{L}\\p{N}²³])`,
   'iu',
 );
-const RISE = new RegExp(`\\b(up|rises?|down|drops?|falls?)\\s+${LENGTH.source}`, 'iu');
+const RISE = new RegExp(
+  `\\b(up|rises?|down|drops?|falls?|sube|subida|baja|bajada)\\s+${LENGTH.source}`,
+  'iu',
+);
 const SIZE = new RegExp(
-  `\\bdn ?\\d+|\\b\\d+ ?mm\\b|(?<![\\p{L}\\p{N}/])(?:${NUMBER})(?:\\s*(?:"|″|in\\.?|inch)(?![\\p{L}]))?(?![\\p{L}\\p{N}/])`,
+  `\\bdn ?\\d+|\\b\\d+ ?mm\\b|(?<![\\p{L}\\p{N}/])(?:${NUMBER})(?:\\s*(?:"|″|in\\.?|inch|pulg(?:adas?)?\\.?)(?![\\p{L}]))?(?![\\p{L}\\p{N}/])`,
   'iu',
 );
 const LONGEST_NAME = 120;
-const ENDS = /\b(?:ends at|back to|joins)\s+(.+)$/iu;
+const ENDS = /\b(?:ends at|back to|joins|termina en|regresa a|vuelve a|se une a)\s+(.+)$/iu;
 const COUNT = /(?:^|\s)(?:[x×*] ?(\d+)|(\d+) ?[x×*])(?=\s|$)/iu;
 const TAG = /\b[A-Z]{1,5}-\d{1,5}[A-Z]?\b/;
 const RIGHT =
   'Enter a run (1/2 copper 12 ft), a valve (ball 1/2), a tee (tee to café), a fixture (basin x2) or the source (street main).';
 
 /**
- * Reads a walk as it is typed: lines in walking order, each with one or several items set apart by commas; indented lines branch.
+ * Reads a walk as it is typed, in English, in Spanish or in both: lines in walking order, each with one or several items set apart by commas; indented lines branch.
  *
  * @param text  "1/2 copper 12 ft, ball 1/2, basin x2"; after a colon stands a name: "gate 3/4: café branch"
  * @param depth of the line it is typed at
@@ -87,7 +90,10 @@ function readPart(said: string, medium: Medium | undefined): Omit<DraftItem, 'de
     name === '' ? item : { ...item, name };
 
   if (SOURCE_SAID.test(head))
-    return withName({ kind: 'source', name: capitalized(head.replace(/^(?:source|from)\s+/i, '').trim()) });
+    return withName({
+      kind: 'source',
+      name: capitalized(head.replace(/^(?:source|from|origen|desde)\s+/i, '').trim()),
+    });
   const tee = TEE_SAID.exec(head);
   if (tee) {
     const to = head.slice(tee[0].length).trim();
@@ -113,7 +119,7 @@ function readPart(said: string, medium: Medium | undefined): Omit<DraftItem, 'de
 function typeOf(type: ValveType | undefined, head: string, medium: Medium | undefined): { type?: ValveType } {
   if (type) return { type };
   const isSewagePlug =
-    medium !== undefined && MEDIUM_FACTS[medium].family === 'waste' && /\bplug\b/i.test(head);
+    medium !== undefined && MEDIUM_FACTS[medium].family === 'waste' && /\b(?:plug|macho)\b/i.test(head);
   return isSewagePlug ? { type: 'plug-eccentric' } : {};
 }
 
@@ -153,6 +159,6 @@ function readRun(head: string, pipe: (typeof PIPE_SAID)[number] | undefined): Om
     ...(size !== undefined && { dn: parseNominalSize(size) }),
     ...(lengthM !== null && lengthM !== undefined && { lengthM }),
     ...(end?.[1] && { endsAtName: end[1].trim() }),
-    ...(rise && riseM !== null && { riseM: /^(?:up|rise)/i.test(rise[1] ?? '') ? riseM : -riseM }),
+    ...(rise && riseM !== null && { riseM: /^(?:up|rise|sub)/i.test(rise[1] ?? '') ? riseM : -riseM }),
   };
 }

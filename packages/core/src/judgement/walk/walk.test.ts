@@ -25,6 +25,34 @@ describe('a walk as it is typed', () => {
   });
 
   it.each([
+    [
+      'cobre 1/2 12 pies',
+      { kind: 'run', material: 'copper', dn: 15, lengthM: expect.closeTo(3.6576, 9) as number },
+    ],
+    ['hierro dúctil 4 pulgadas 30 metros', { kind: 'run', material: 'ductile-iron', dn: 100, lengthM: 30 }],
+    [
+      'acero galvanizado 3/4 6 m baja 2 m',
+      { kind: 'run', material: 'galvanised', dn: 20, lengthM: 6, riseM: -2 },
+    ],
+    ['llave de bola 1/2', { kind: 'valve', type: 'ball', valve: { dn: 15 } }],
+    ['valvula de compuerta 2', { kind: 'valve', type: 'gate-solid', valve: { dn: 50 } }],
+    ['check de columpio con resorte 1', { kind: 'valve', type: 'check-swing-spring', valve: { dn: 25 } }],
+    ['llave de paso CW-104 3/4: cocina', { kind: 'valve', valve: { tag: 'CW-104', dn: 20 }, name: 'cocina' }],
+    ['llave de manguera', { kind: 'fixture', fixture: 'hose-bibb', count: 1 }],
+    ['2 inodoros', { kind: 'fixture', fixture: 'toilet', count: 2 }],
+    ['bide x3', { kind: 'fixture', fixture: 'bidet', count: 3 }],
+    ['línea de la calle', { kind: 'source', name: 'Línea de la calle' }],
+    ['te a la cocina', { kind: 'tee', name: 'La cocina' }],
+  ])('reads Spanish: “%s”', (text, item) => expect(read(text)).toEqual([item]));
+
+  it('reads both languages in one line', () =>
+    expect(read('copper 1/2 10 ft, llave de bola 1/2, shower').map(({ kind }) => kind)).toEqual([
+      'run',
+      'valve',
+      'fixture',
+    ]));
+
+  it.each([
     ['street main', { kind: 'source', name: 'Street main' }],
     ['tee to café', { kind: 'tee', name: 'Café' }],
     [

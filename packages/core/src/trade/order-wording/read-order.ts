@@ -8,6 +8,7 @@ import { familyOfSpec, takenFamily } from './spec-family.js';
 import { learn, markingAt, matchAt } from './scan-markings.js';
 import { readQuantity, sizesInFigures } from './read-quantity.js';
 import type { Conflict } from './spec-conflicts.js';
+import { withoutSpanish } from './spanish-words.js';
 import { stopTypeOf } from './stop-type.js';
 import { typesOfThing } from './things.js';
 import { TAG_MARKINGS } from './tag-markings.js';
@@ -47,7 +48,7 @@ function tellsEnds(says: (found: readonly string[]) => ValveSpec): boolean {
 }
 
 /**
- * What an order line says, in whatever words and order: counter's shorthand, or a line of our own.
+ * What an order line says, in whatever words and order, English, Spanish or both: counter's shorthand, or a line of our own.
  *
  * @param text     one valve, with or without its count
  * @param quantity how many, where the text does not say
@@ -58,7 +59,7 @@ function tellsEnds(says: (found: readonly string[]) => ValveSpec): boolean {
  * // { type: 'ball', dn: 20, ends: [{ side: 'in', style: 'sweat' }, { side: 'out', style: 'sweat' }], port: 'full', leadFree: true, family: 'bronze' }
  */
 export function readOrder(text: string, quantity?: number): OrderReading {
-  const { quantity: counted, rest, mixed } = readQuantity(sizesInFigures(apart(text)));
+  const { quantity: counted, rest, mixed } = readQuantity(sizesInFigures(apart(withoutSpanish(text))));
   if (mixed === undefined) return reading(rest, counted ?? quantity);
   const [asOne, asCount] = [reading(mixed, quantity), reading(rest, counted)];
   if (!isMade(asOne.spec) && isMade(asCount.spec)) return asCount;

@@ -79,8 +79,13 @@ const EACH: Readonly<Record<string, Interval>> = {
   week: { days: 7 },
   month: { months: 1 },
   year: { months: 12 },
+  día: { days: 1 },
+  dia: { days: 1 },
+  semana: { days: 7 },
+  mes: { months: 1 },
+  año: { months: 12 },
 };
-const TYPED = /^(?:every\s+)?(\d+)?\s*(day|week|month|year)s?$/i;
+const TYPED = /^(?:(?:every|cada)\s+)?(\d+)?\s*(day|week|month|year|d[ií]a|semana|mes|año)(?:e?s)?$/i;
 
 /**
  * Reads an interval as people type it.
@@ -93,7 +98,7 @@ const TYPED = /^(?:every\s+)?(\d+)?\s*(day|week|month|year)s?$/i;
  */
 export function parseInterval(typed: string): Interval | null {
   const clean = typed.trim();
-  if (/^never$/i.test(clean)) return null;
+  if (/^(?:never|nunca)$/i.test(clean)) return null;
   const [, count, unit = ''] = TYPED.exec(clean) ?? [];
   const times = Number(count ?? 1);
   const each = EACH[unit.toLowerCase()];

@@ -134,6 +134,10 @@ describe('what is due at a position', () => {
     ['1 year', { months: 12 }],
     ['month', { months: 1 }],
     ['Never', null],
+    ['6 meses', { months: 6 }],
+    ['cada año', { months: 12 }],
+    ['7 días', { days: 7 }],
+    ['nunca', null],
   ])('reads “%s”', (typed, interval) => {
     expect(parseInterval(typed)).toEqual(interval);
   });

@@ -1,5 +1,6 @@
 import type { HandOverView, Paper, ReadingView, SamplesView, StartUpFileKind } from '@grevik/contracts';
 import { type HouseRuleSettings, type StartUpEntry, type StartedLine, type UnitSystem } from '@grevik/core';
+import type { Language } from '@grevik/words';
 import type { TDocumentDefinitions } from 'pdfmake/interfaces.js';
 
 /** A reading with as many of its samples as a chart can show. */
@@ -10,6 +11,7 @@ export interface StartUpFile {
   kind: StartUpFileKind;
   paper: Paper;
   system: UnitSystem;
+  language: Language;
   /** ISO, UTC: when it is printed. */
   at: string;
   companyName: string;

@@ -21,7 +21,7 @@ const MOST_POINTS = 600;
 const MOST_MS = 60_000;
 
 /** What is asked for. */
-export interface AskedFile extends Pick<StartUpFile, 'kind' | 'paper' | 'system'> {
+export interface AskedFile extends Pick<StartUpFile, 'kind' | 'paper' | 'system' | 'language'> {
   lineId: string;
   /** Where this server is reached: codes on tags lead there. */
   origin: string;
@@ -49,6 +49,7 @@ export class StartUpFilesService {
     kind,
     paper,
     system,
+    language,
   }: AskedFile): Promise<{ name: string; file: Uint8Array }> {
     const line = await this.lines.findByPk(lineId);
     if (!line) throw new NotFoundException('This line was not found. Open the job again.');
@@ -60,6 +61,7 @@ export class StartUpFilesService {
       kind,
       paper,
       system,
+      language,
       at: new Date().toISOString(),
       companyName: (await this.company.current()).name,
       houseRules: await this.houseRules.of(job.id),

@@ -15,5 +15,5 @@ const DOCUMENTS: Record<StartUpFileKind, (file: StartUpFile) => TDocumentDefinit
 /** A file of a start-up as a PDF: in a thread of its own, since a long line has many pages. @param file a `StartUpFile` as JSON */
 export async function writeStartUpFile({ file }: { file: string }): Promise<Uint8Array> {
   const of = JSON.parse(file) as StartUpFile;
-  return new Uint8Array(await pdfOf(`${of.jobName}, ${of.lineName}`, DOCUMENTS[of.kind](of)));
+  return new Uint8Array(await pdfOf(`${of.jobName}, ${of.lineName}`, DOCUMENTS[of.kind](of), of.language));
 }

@@ -19,7 +19,8 @@ import ArrowDownward from '@mui/icons-material/ArrowDownward';
 import ArrowUpward from '@mui/icons-material/ArrowUpward';
 import DragIndicator from '@mui/icons-material/DragIndicator';
 import { IconButton } from '@mui/material';
-import { useWords } from '../../../words';
+import { translated, useWords } from '../../../words';
+import { useDragWords } from '../../../kit/useDragWords';
 import styles from '../Drills.module.css';
 
 interface StepOrderProps {
@@ -32,6 +33,7 @@ interface StepOrderProps {
 /** Steps put in order: dragged, or moved by their buttons. */
 export function StepOrder({ items, order, put, isOpen }: StepOrderProps) {
   const words = useWords();
+  const dragWords = useDragWords();
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -43,14 +45,19 @@ export function StepOrder({ items, order, put, isOpen }: StepOrderProps) {
     if (over) move(order.indexOf(String(active.id)), order.indexOf(String(over.id)));
   };
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+    <DndContext
+      accessibility={dragWords}
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={drop}
+    >
       <SortableContext items={[...order]} strategy={verticalListSortingStrategy}>
         <ol className={styles.steps} aria-label={words('drills.steps')}>
           {order.map((id, at) => (
             <Step
               key={id}
               id={id}
-              text={items.find((item) => item.id === id)?.text ?? ''}
+              text={translated(items.find((item) => item.id === id)?.text ?? '')}
               isOpen={isOpen}
               up={() => move(at, at - 1)}
               down={() => move(at, at + 1)}

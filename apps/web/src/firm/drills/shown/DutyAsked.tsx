@@ -1,7 +1,7 @@
 import { type Duty, FUNCTION_WORDS, MEDIUM_FACTS, capitalized } from '@grevik/core';
 import { useFigures } from '../../../kit/useFigures';
-import { type Words, useWords } from '../../../words';
-import { en } from '../../../words/en';
+import { translated, useWords, type Words } from '../../../words';
+import { en } from '@grevik/words';
 import styles from '../Drills.module.css';
 
 type Flag = keyof typeof en.drills.yes;
@@ -29,7 +29,8 @@ export function DutyAsked({ duty }: { duty: Duty }) {
   return (
     <>
       <p className={styles.said}>
-        {capitalized(FUNCTION_WORDS[asked])}: {MEDIUM_FACTS[medium].words}, {figures.size(dn)}
+        {capitalized(translated(FUNCTION_WORDS[asked]))}: {translated(MEDIUM_FACTS[medium].words)},{' '}
+        {figures.size(dn)}
       </p>
       <dl className={styles.facts}>
         {facts.map(

@@ -8,7 +8,7 @@ import {
 } from '@grevik/core';
 import { Cutaway } from '../../../kit/cutaway/Cutaway';
 import { useFigures } from '../../../kit/useFigures';
-import { useWords } from '../../../words';
+import { translated, useWords } from '../../../words';
 import styles from '../Drills.module.css';
 
 /** An old valve as it was found. */
@@ -19,7 +19,7 @@ export function FoundValve({ place: { duty, condition, upstream }, now }: TouchI
   const years = yearsUnturned(condition, new Date(now));
   const { turning } = condition;
   const facts = [
-    words('drills.carries', { medium: MEDIUM_FACTS[duty.medium].words }),
+    words('drills.carries', { medium: translated(MEDIUM_FACTS[duty.medium].words) }),
     turning === undefined ? words('drills.notLooked') : words(`drills.turning.${turning}`),
     years === undefined
       ? words('drills.turnedUnknown')
@@ -31,7 +31,8 @@ export function FoundValve({ place: { duty, condition, upstream }, now }: TouchI
   return (
     <>
       <p className={styles.said}>
-        {type ? capitalized(VALVE_TYPE_FACTS[type].words) : words('drills.found')}, {figures.size(duty.dn)}
+        {type ? capitalized(translated(VALVE_TYPE_FACTS[type].words)) : words('drills.found')},{' '}
+        {figures.size(duty.dn)}
       </p>
       {type && (
         <div className={styles.drawing}>
@@ -43,7 +44,7 @@ export function FoundValve({ place: { duty, condition, upstream }, now }: TouchI
           <li key={fact}>{fact}</li>
         ))}
       </ul>
-      <p className={styles.soft}>{MEDIUM_FACTS[duty.medium].caution}</p>
+      <p className={styles.soft}>{translated(MEDIUM_FACTS[duty.medium].caution)}</p>
     </>
   );
 }

@@ -2,7 +2,7 @@ import { type NameItQuestion, typeDrawn } from '@grevik/core';
 import { Slider, useMediaQuery } from '@mui/material';
 import { useEffect, useState } from 'react';
 import { Cutaway } from '../../../kit/cutaway/Cutaway';
-import { useWords } from '../../../words';
+import { translated, useWords } from '../../../words';
 import styles from '../Drills.module.css';
 
 const STEP_MS = 80;
@@ -23,7 +23,12 @@ export function MovingCutaway({ drawing, moves, seals }: NameItQuestion) {
   const opening = held ?? (1 - Math.cos((2 * Math.PI * step) / STEPS)) / 2;
   return (
     <div className={styles.drawing}>
-      <Cutaway model={{ type: typeDrawn(drawing) }} opening={opening} isLarge said={`${moves} ${seals}`} />
+      <Cutaway
+        model={{ type: typeDrawn(drawing) }}
+        opening={opening}
+        isLarge
+        said={`${translated(moves)} ${translated(seals)}`}
+      />
       <Slider
         aria-label={words('lineUp.handle')}
         value={Math.round(opening * 100)}

@@ -1,6 +1,6 @@
 import { MEDIUM_FACTS, type PurgeOrderQuestion } from '@grevik/core';
 import { useFigures } from '../../../kit/useFigures';
-import { useWords } from '../../../words';
+import { translated, useWords } from '../../../words';
 import styles from '../Drills.module.css';
 
 /** The riser and the line that is to be cleared through a sacrificial valve. */
@@ -15,14 +15,14 @@ export function PurgeLine({ riser, line }: PurgeOrderQuestion) {
       <p>
         {words('drills.purgeLine', {
           length: figures.about(lengthM),
-          gas,
+          gas: translated(gas),
           pressure: figures.quantity(line.pressurePa, 'pressure'),
         })}
       </p>
       {line.excessFlowTripM3h !== undefined && (
         <p>{words('drills.purgeTrip', { flow: figures.quantity(line.excessFlowTripM3h, 'gas flow') })}</p>
       )}
-      <p className={styles.soft}>{caution}</p>
+      <p className={styles.soft}>{translated(caution)}</p>
     </>
   );
 }

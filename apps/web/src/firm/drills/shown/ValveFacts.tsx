@@ -7,7 +7,7 @@ import {
   specFieldWords,
 } from '@grevik/core';
 import { useFigures } from '../../../kit/useFigures';
-import { useWords } from '../../../words';
+import { translated, useWords } from '../../../words';
 import styles from '../Drills.module.css';
 
 /** What is known of a valve, field by field. */
@@ -19,7 +19,7 @@ export function ValveFacts({ facts }: SayItQuestion) {
     <dl className={styles.facts} aria-label={words('drills.facts')}>
       {facts.map(({ field }) => (
         <div key={field}>
-          <dt>{capitalized(orderFieldName(field))}</dt>
+          <dt>{capitalized(translated(orderFieldName(field)))}</dt>
           <dd>
             {field === 'type' && spec.type
               ? orderLine({ type: spec.type }).short

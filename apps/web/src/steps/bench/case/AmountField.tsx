@@ -1,9 +1,10 @@
-import { CV_PER_KV, InvalidInput, parseQuantity } from '@grevik/core';
+import { CV_PER_KV, InvalidInput, readNumber } from '@grevik/core';
 import { useId, useState } from 'react';
 import { type Figures, useFigures } from '../../../kit/useFigures';
-import { useWords } from '../../../words';
+import { decimalSign, translated, useWords } from '../../../words';
 import styles from './CaseFields.module.css';
 import type { FieldOf } from './case-fields';
+import { readQuantity } from '../../../kit/read-quantity';
 
 interface AmountFieldProps {
   /** Written before it; its full name is the field's. */
@@ -34,7 +35,7 @@ export function AmountField({ label, field, value, set }: AmountFieldProps) {
       leave();
     } catch (error) {
       if (!(error instanceof InvalidInput)) throw error;
-      setTrouble(error.message);
+      setTrouble(translated(error.message));
     }
   };
   const leave = (): void => {
@@ -93,7 +94,7 @@ function sayAmount(amount: number, { as }: FieldOf<number>, figures: Figures): s
 
 /** What was typed, in SI; not a number where it can not be read as one. */
 function readAmount(typed: string, { as }: FieldOf<number>, { system }: Figures, label: string): number {
-  const plain = Number(/^\s*([\d.]+)\s*[%°]?\s*$/.exec(typed)?.[1] ?? Number.NaN);
+  const plain = plainFigure(/^\s*([\d.,]+)\s*[%°]?\s*$/.exec(typed)?.[1]);
   switch (as) {
     case 'count':
       return Math.round(plain);
@@ -103,11 +104,17 @@ function readAmount(typed: string, { as }: FieldOf<number>, { system }: Figures,
     case 'degrees':
       return plain;
     case 'capacity': {
-      const [, said, figure] = /^\s*(kv|cv)?\s*([\d.]+)\s*(?:m³\/h|m3\/h)?\s*$/i.exec(typed) ?? [];
+      const [, said, figure] = /^\s*(kv|cv)?\s*([\d.,]+)\s*(?:m³\/h|m3\/h)?\s*$/i.exec(typed) ?? [];
       const isCv = (said ?? (system === 'us' ? 'cv' : 'kv')).toLowerCase() === 'cv';
-      return Number(figure ?? Number.NaN) / (isCv ? CV_PER_KV : 1);
+      return plainFigure(figure) / (isCv ? CV_PER_KV : 1);
     }
     default:
-      return parseQuantity(typed, as, label);
+      return readQuantity(typed, as, label);
   }
+}
+
+/** A figure without a unit, as its reader writes decimals; not a number where it cannot be read, or in two ways. */
+function plainFigure(typed: string | undefined): number {
+  const read = readNumber(typed ?? '', decimalSign());
+  return 'trouble' in read || read.rest !== '' ? Number.NaN : read.value;
 }

@@ -12,7 +12,7 @@ import {
 import { useCallback, useMemo } from 'react';
 import { Cutaway } from '../../../kit/cutaway/Cutaway';
 import { useFigures } from '../../../kit/useFigures';
-import { useWords } from '../../../words';
+import { translated, useWords } from '../../../words';
 import { BasisNote } from '../BasisNote';
 import page from '../BenchPage.module.css';
 import { Facts } from '../Facts';
@@ -58,7 +58,7 @@ export function CheckClosureBench({ line, position, duty, models }: BenchProps) 
       <div className={page.pictures}>
         {trouble && (
           <p className={page.warn} role="alert">
-            {trouble.message}
+            {translated(trouble.message)}
           </p>
         )}
         {result && best && shown && (
@@ -111,7 +111,7 @@ export function CheckClosureBench({ line, position, duty, models }: BenchProps) 
   );
 }
 
-const nameOf = ({ checkType }: StoppedCheck): string => VALVE_TYPE_FACTS[checkType].words;
+const nameOf = ({ checkType }: StoppedCheck): string => translated(VALVE_TYPE_FACTS[checkType].words);
 
 /** Length of pipe beyond a position, along the longest way on, m; undefined where nobody measured it. */
 function beyondM({ walk }: BenchProps['line'], positionId: string): number | undefined {

@@ -2,7 +2,7 @@ import { type StoppedCheck, VALVE_TYPE_FACTS } from '@grevik/core';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { AXIS, GRID, Legend, PENS, PLOT, figuresThatCount, under } from '../../../kit/chart/chart-parts';
 import { Figure } from '../../../kit/figure/Figure';
-import { useWords } from '../../../words';
+import { translated, useWords } from '../../../words';
 
 const HEIGHT = 190;
 
@@ -64,7 +64,7 @@ export function DiscChart({ kinds, here, nowS, file }: DiscChartProps) {
           </LineChart>
         </ResponsiveContainer>
       </div>
-      <Legend names={drawn.map(({ checkType }) => VALVE_TYPE_FACTS[checkType].words)} />
+      <Legend names={drawn.map(({ checkType }) => translated(VALVE_TYPE_FACTS[checkType].words))} />
     </Figure>
   );
 }

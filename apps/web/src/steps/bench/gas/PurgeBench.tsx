@@ -16,8 +16,9 @@ import { Notice } from '../../../kit/Notice';
 import { AXIS, CURVE, GRID, PLOT, under } from '../../../kit/chart/chart-parts';
 import { Figure } from '../../../kit/figure/Figure';
 import { useFigures } from '../../../kit/useFigures';
+import { PrintLanguage, usePrintLanguage } from '../../../shell/PrintLanguage';
 import { useLineFrame } from '../../../shell/useLineFrame';
-import { useWords } from '../../../words';
+import { numberLocale, translated, useWords } from '../../../words';
 import { BasisNote } from '../BasisNote';
 import page from '../BenchPage.module.css';
 import type { BenchProps } from '../bench-props';
@@ -36,6 +37,7 @@ const TRIP_MARGIN = 0.8;
 /** The card for clearing the line up to this valve through one that is there to be worn out; it prints on a page. */
 export function PurgeBench({ line, position, duty }: BenchProps) {
   const words = useWords();
+  const printed = usePrintLanguage();
   const figures = useFigures();
   const { jobName } = useLineFrame();
   const { segments, unknown } = useMemo(() => segmentsTo(line, position.id), [line, position.id]);
@@ -112,6 +114,7 @@ export function PurgeBench({ line, position, duty }: BenchProps) {
             finding={{ bench: 'gas-purge', verdict: 'care' }}
             query={of.query}
           >
+            <PrintLanguage {...printed} />
             <Button size="small" variant="outlined" onClick={() => window.print()}>
               {words('purge.print')}
             </Button>
@@ -153,7 +156,7 @@ export function PurgeBench({ line, position, duty }: BenchProps) {
               <h2>{words('purge.kit')}</h2>
               <ul>
                 {card.kit.map((item) => (
-                  <li key={item}>{item}</li>
+                  <li key={item}>{translated(item)}</li>
                 ))}
               </ul>
             </section>
@@ -161,7 +164,7 @@ export function PurgeBench({ line, position, duty }: BenchProps) {
               <h2>{words('purge.order')}</h2>
               <ol>
                 {card.steps.map((step) => (
-                  <li key={step}>{step}</li>
+                  <li key={step}>{translated(step)}</li>
                 ))}
               </ol>
             </section>
@@ -169,12 +172,12 @@ export function PurgeBench({ line, position, duty }: BenchProps) {
           <section className={styles.danger}>
             <h2>{words('purge.cautions')}</h2>
             {card.cautions.map((caution) => (
-              <p key={caution}>{caution}</p>
+              <p key={caution}>{translated(caution)}</p>
             ))}
           </section>
           <p>
             {words('purge.made', {
-              date: new Intl.DateTimeFormat('en', { dateStyle: 'long' }).format(new Date()),
+              date: new Intl.DateTimeFormat(numberLocale(), { dateStyle: 'long' }).format(new Date()),
               job: jobName,
             })}
           </p>

@@ -1,7 +1,7 @@
 import { type HammerFix, VALVE_TYPE_FACTS } from '@grevik/core';
 import { VerdictMark } from '../../../kit/VerdictMark';
 import { type Figures, useFigures } from '../../../kit/useFigures';
-import { type Words, useWords } from '../../../words';
+import { translated, useWords, type Words } from '../../../words';
 import page from '../BenchPage.module.css';
 import { seconds } from './seconds';
 
@@ -59,7 +59,7 @@ function sayFix(fix: HammerFix, figures: Figures, words: Words): string {
         : words('hammer.fix.slower', { seconds: seconds(fix.closingS) });
     case 'other-type':
       return words('hammer.fix.other-type', {
-        type: VALVE_TYPE_FACTS[fix.type].words,
+        type: translated(VALVE_TYPE_FACTS[fix.type].words),
         seconds: seconds(fix.closingS),
       });
     case 'arrester':

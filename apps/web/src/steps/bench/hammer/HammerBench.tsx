@@ -14,7 +14,7 @@ import { useSearchParams } from 'react-router';
 import { useChangeDuty } from '../../../kit/duty/useChangeDuty';
 import { useFigures } from '../../../kit/useFigures';
 import { useMay } from '../../../store/people-api';
-import { useWords } from '../../../words';
+import { translated, useWords } from '../../../words';
 import { BasisNote } from '../BasisNote';
 import page from '../BenchPage.module.css';
 import { Facts } from '../Facts';
@@ -91,7 +91,7 @@ export function HammerBench({ line, position, duty, valve, model }: BenchProps) 
       <div className={page.pictures}>
         {trouble && (
           <p className={page.warn} role="alert">
-            {trouble.field === 'sourceHeadM' ? words('hammer.tooMuchFlow') : trouble.message}
+            {trouble.field === 'sourceHeadM' ? words('hammer.tooMuchFlow') : translated(trouble.message)}
           </p>
         )}
         {film && !trouble && (
@@ -189,7 +189,7 @@ function Finding({
   const mayChange = useMay('change-duty');
   const changeDuty = useChangeDuty(position, line.id);
   const isOver = film.peakPa > of.limitPa;
-  const part = valve.weakest ?? words('hammer.weakest');
+  const part = valve.weakest === undefined ? words('hammer.weakest') : translated(valve.weakest);
   const taken = seconds(tookS);
   const wanted = least === undefined ? undefined : seconds(least);
   const text = !isOver

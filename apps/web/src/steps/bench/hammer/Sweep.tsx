@@ -4,7 +4,7 @@ import { Button, LinearProgress } from '@mui/material';
 import { useEffect, useState } from 'react';
 import { saveCsv } from '../../../kit/figure/save-file';
 import { useFigures } from '../../../kit/useFigures';
-import { useWords } from '../../../words';
+import { translated, useWords } from '../../../words';
 import page from '../BenchPage.module.css';
 import { simulator, told } from '../simulator';
 import styles from './Hammer.module.css';
@@ -96,7 +96,7 @@ export function Sweep({ of, pipe, file }: SweepProps) {
               {rows.map(({ pipe: { dn }, type, peaks, leastS }) => (
                 <tr key={`${dn} ${type}`}>
                   <th scope="row">{figures.size(dn)}</th>
-                  <td>{VALVE_TYPE_FACTS[type].words}</td>
+                  <td>{translated(VALVE_TYPE_FACTS[type].words)}</td>
                   {peaks.map(({ closingS, peakPa }) => (
                     <td key={closingS} data-number data-over={peakPa > limitPa || undefined}>
                       {figures.quantity(peakPa, 'pressure')}

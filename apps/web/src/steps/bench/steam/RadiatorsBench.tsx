@@ -18,7 +18,7 @@ import { VerdictMark } from '../../../kit/VerdictMark';
 import { Figure } from '../../../kit/figure/Figure';
 import { useFigures } from '../../../kit/useFigures';
 import { useLineFrame } from '../../../shell/useLineFrame';
-import { useWords } from '../../../words';
+import { translated, useWords } from '../../../words';
 import { BasisNote } from '../BasisNote';
 import page from '../BenchPage.module.css';
 import type { BenchProps } from '../bench-props';
@@ -231,7 +231,7 @@ function Row({
         </>
       ) : (
         <td colSpan={5} role="alert">
-          {trouble}
+          {trouble !== undefined && translated(trouble)}
         </td>
       )}
     </tr>

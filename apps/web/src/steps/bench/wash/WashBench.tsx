@@ -26,7 +26,7 @@ import { VerdictMark } from '../../../kit/VerdictMark';
 import { AXIS, GRID, PLOT, under } from '../../../kit/chart/chart-parts';
 import { Figure } from '../../../kit/figure/Figure';
 import { useFigures } from '../../../kit/useFigures';
-import { useWords } from '../../../words';
+import { translated, useWords } from '../../../words';
 import { BasisNote } from '../BasisNote';
 import page from '../BenchPage.module.css';
 import { Facts } from '../Facts';
@@ -158,7 +158,7 @@ export function WashBench({ position, duty }: BenchProps) {
             <tbody>
               {result.seats.map(({ seat, limitC, verdict }) => (
                 <tr key={seat}>
-                  <th scope="row">{SEAT_WORDS[seat]}</th>
+                  <th scope="row">{translated(SEAT_WORDS[seat])}</th>
                   <td data-number>{figures.quantity(limitC, 'temperature')}</td>
                   <td>
                     <VerdictMark

@@ -14,7 +14,7 @@ import { useAlike } from '../useAlike';
 import { useLineFrame } from '../../../shell/useLineFrame';
 import { useMay } from '../../../store/people-api';
 import { useAppSelector } from '../../../store/store';
-import { useWords } from '../../../words';
+import { translated, useWords } from '../../../words';
 import { type Row, rowsOf } from './compare-rows';
 import styles from './ComparePage.module.css';
 import { MOST_COMPARED } from './most-compared';
@@ -86,7 +86,7 @@ export function ComparePage() {
                 <th key={column.model.id} scope="col">
                   <HandledCutaway column={column} />
                   <b>{modelWords(column.model).from}</b>
-                  <span>{modelWords(column.model).name}</span>
+                  <span>{translated(modelWords(column.model).name)}</span>
                   <span className={`${styles.acts} no-print`}>
                     {mayPick && column.verdict !== 'out' && (
                       <Button size="small" variant="contained" onClick={() => setPicking(column)}>
@@ -118,7 +118,7 @@ export function ComparePage() {
       <Suspense>
         <CompareCharts duty={duty} columns={chosen} />
       </Suspense>
-      <p className={styles.caution}>{MEDIUM_FACTS[line.medium].caution}</p>
+      <p className={styles.caution}>{translated(MEDIUM_FACTS[line.medium].caution)}</p>
       {picking && (
         <PickDialog
           key={position.id}

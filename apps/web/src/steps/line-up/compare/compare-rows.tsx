@@ -14,6 +14,7 @@ import type { ModelColumn } from '../../../kit/outlook/model-column';
 import { Reasons } from '../Reasons';
 import { WeakestPart } from '../WeakestPart';
 import type { Words } from '../../../words';
+import { translated } from '../../../words';
 
 /** One fact of every column. */
 export interface Row {
@@ -92,7 +93,9 @@ export function rowsOf({
           <b>{words('lineUp.years', { low: life.years[0], high: life.years[1] })}</b>
           {life.because.length > 0 && (
             <div>
-              {words('lineUp.lifeBecause', { reasons: life.because.map(({ text }) => text).join(', ') })}
+              {words('lineUp.lifeBecause', {
+                reasons: life.because.map(({ text }) => translated(text)).join(', '),
+              })}
             </div>
           )}
         </>
@@ -101,7 +104,7 @@ export function rowsOf({
     {
       id: 'wears',
       label: words('types.wears'),
-      text: ({ model }) => VALVE_STORIES[model.type].wears,
+      text: ({ model }) => translated(VALVE_STORIES[model.type].wears),
     },
     { id: 'each', label: words('catalogue.price'), text: (column) => money(cost(column).each) },
     {
@@ -113,30 +116,31 @@ export function rowsOf({
     {
       id: 'body',
       label: words('catalogue.field.bodyMaterial'),
-      text: ({ model }) => (model.bodyMaterial ? BODY_WORDS[model.bodyMaterial] : unknown),
+      text: ({ model }) => (model.bodyMaterial ? translated(BODY_WORDS[model.bodyMaterial]) : unknown),
     },
     {
       id: 'seat',
       label: words('compare.closesOn'),
       text: ({ model }) => {
         const closing = model.seatMaterial ?? model.discMaterial;
-        return closing ? SEAT_WORDS[closing] : unknown;
+        return closing ? translated(SEAT_WORDS[closing]) : unknown;
       },
     },
     {
       id: 'ends',
       label: words('compare.ends'),
-      text: ({ model }) => model.ends?.map((end) => END_WORDS[end]).join(' × ') ?? unknown,
+      text: ({ model }) => model.ends?.map((end) => translated(END_WORDS[end])).join(' × ') ?? unknown,
     },
     {
       id: 'operator',
       label: words('catalogue.field.operator'),
-      text: ({ model }) => model.operator?.replaceAll('-', ' ') ?? unknown,
+      text: ({ model }) => (model.operator ? translated(model.operator.replaceAll('-', ' ')) : unknown),
     },
     {
       id: 'approvals',
       label: words('catalogue.approvals'),
-      text: ({ model }) => (model.approvals ? model.approvals.join(', ') || words('compare.none') : unknown),
+      text: ({ model }) =>
+        model.approvals ? translated(model.approvals.join(', ')) || words('compare.none') : unknown,
     },
     {
       id: 'spares',

@@ -6,7 +6,7 @@ import { Loading, Notice } from '../../../kit/Notice';
 import { useFigures } from '../../../kit/useFigures';
 import { useLineFrame } from '../../../shell/useLineFrame';
 import { useAppSelector } from '../../../store/store';
-import { useWords } from '../../../words';
+import { translated, useWords } from '../../../words';
 import { MOST_COMPARED } from '../compare/most-compared';
 import styles from './LifePage.module.css';
 import { LifeTable } from './LifeTable';
@@ -98,7 +98,7 @@ export function LifePage() {
         <Link to={`/jobs/${line.jobId}/budget`}>{words('life.change')}</Link>
       </p>
       <p className={styles.caution}>
-        {figures.size(position.duty.dn)} · {MEDIUM_FACTS[line.medium].caution}
+        {figures.size(position.duty.dn)} · {translated(MEDIUM_FACTS[line.medium].caution)}
       </p>
     </div>
   );

@@ -1,5 +1,5 @@
 import { modelWords } from '@grevik/core';
-import { useWords } from '../../../words';
+import { translated, useWords } from '../../../words';
 import styles from './LifePage.module.css';
 import type { CandidateOverYears } from './useCandidateCosts';
 
@@ -63,7 +63,7 @@ export function LifeTable({ all, years, say }: LifeTableProps) {
             {all.map(({ model }) => (
               <th key={model.id} scope="col">
                 {modelWords(model).from}
-                <span>{modelWords(model).name}</span>
+                <span>{translated(modelWords(model).name)}</span>
               </th>
             ))}
           </tr>
@@ -85,7 +85,7 @@ export function LifeTable({ all, years, say }: LifeTableProps) {
                   <summary>{words('life.show')}</summary>
                   <ul>
                     {because.map((one) => (
-                      <li key={one}>{one}</li>
+                      <li key={one}>{translated(one)}</li>
                     ))}
                   </ul>
                 </details>

@@ -16,7 +16,7 @@ import { useVerdictWords } from '../../../kit/useVerdictWords';
 import { VerdictMark } from '../../../kit/VerdictMark';
 import { Reasons } from '../Reasons';
 import { useLineFrame } from '../../../shell/useLineFrame';
-import { useWords } from '../../../words';
+import { translated, useWords } from '../../../words';
 import { useOpenTypes } from './useOpenTypes';
 import styles from './MatrixPage.module.css';
 
@@ -64,7 +64,7 @@ export function MatrixPage() {
               <th scope="col">{words('matrix.position')}</th>
               {types.map((type) => (
                 <th key={type} scope="col">
-                  <span>{VALVE_TYPE_FACTS[type].words}</span>
+                  <span>{translated(VALVE_TYPE_FACTS[type].words)}</span>
                 </th>
               ))}
             </tr>
@@ -83,7 +83,7 @@ export function MatrixPage() {
                     <Cell
                       result={judged.get(of.id)?.get(type)}
                       isSoFar={isSoFar(of.id, type)}
-                      name={`${of.tag}, ${VALVE_TYPE_FACTS[type].words}`}
+                      name={`${of.tag}, ${translated(VALVE_TYPE_FACTS[type].words)}`}
                       isOpen={of.id === at.id && type === at.type}
                       show={() => setOpen({ id: of.id, type })}
                     />
@@ -98,7 +98,7 @@ export function MatrixPage() {
         <h2>
           {chosen.tag} · {figures.size(chosen.duty.dn)}
         </h2>
-        <h3>{VALVE_TYPE_FACTS[at.type].words}</h3>
+        <h3>{translated(VALVE_TYPE_FACTS[at.type].words)}</h3>
         {result ? (
           <>
             <VerdictMark verdict={result.verdict} isSoFar={isSoFar(at.id, at.type)} />

@@ -3,20 +3,20 @@ import type { StartUpEntry } from '@grevik/core';
 import type { Unsent } from '../../store/device-database';
 
 /**
- * A start-up with what waits on this device to be sent.
+ * A start-up with what was written here and is not in it yet: it waits to be sent, or to be read back.
  *
- * @param view   as the server has it
- * @param unsent of this person, in the order it was entered
- * @param by     their name
+ * @param view    as the server has it
+ * @param written by this person, in the order it was entered
+ * @param by      their name
  */
-export function withUnsent(
+export function withWritten(
   view: StartUpView,
   lineId: string,
-  unsent: readonly Unsent[],
+  written: readonly Unsent[],
   by: string,
 ): StartUpView {
   const known = new Set(view.entries.map(({ id }) => id));
-  const waiting = unsent.flatMap(({ path, body, refusal }) => {
+  const waiting = written.flatMap(({ path, body, refusal }) => {
     if (path !== `lines/${lineId}/start-up/entries` || refusal !== undefined) return [];
     const entry = body as StartUpEntryRequest;
     return known.has(entry.id) ? [] : [entryOf(entry, by)];

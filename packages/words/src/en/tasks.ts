@@ -14,6 +14,10 @@ export const tasks = {
     wasCancelled: 'Cancelled.',
     file: 'Download {{name}} ({{kB}} kB)',
     again: 'Start again',
+    own: 'Your files and imports',
+    ownBody: 'From the last 24 hours. Files are kept for a day.',
+    noneOfOwn: 'None in the last 24 hours.',
+    openJob: 'Open {{name}}',
     kinds: {
       quote: 'Quote request to {{what}}',
       'judge-jobs': 'Judge {{what}} again',

@@ -15,6 +15,12 @@ export const around = {
     close: 'Close',
     print: 'Print',
     skip: 'Skip to the work',
+    language: 'Language',
+    drag: 'To move it, press the space bar, then the arrow keys, then the space bar again. Escape leaves it where it was.',
+    dragged: 'Picked up.',
+    draggedOver: 'Over place {{place}}.',
+    dropped: 'Put down.',
+    dragCancelled: 'Left where it was.',
   },
   offline: {
     now: 'No network. You can read what is on the screen. What you enter at a valve, a line or an order is stored on this device and sent later; other changes cannot be saved until the network is back.',
@@ -117,7 +123,7 @@ export const around = {
   },
   account: {
     menu: '{{name}}, {{role}} at {{company}}',
-    title: 'Password and sign-in',
+    title: 'Your account',
     people: 'People',
     password: 'Change your password',
     current: 'Current password',

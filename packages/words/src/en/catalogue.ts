@@ -163,4 +163,15 @@ export const catalogue = {
     source:
       'The brass ring marks what wears first. Descriptions follow trade manuals (AWWA M44, MSS SP-92). Years are planning ranges; a maker’s figure or your own log replaces them.',
   },
+  cutaway: {
+    handle: '{{type}} valve cut open, handle {{percent}} % open. {{inside}}.',
+    held: '{{type}} valve cut open, held {{percent}} % open. {{inside}}.',
+    wears: 'What wears: {{what}}',
+    fault: {
+      scale: 'Scale inside stops it short.',
+      egg: 'The ball is egg-shaped and wedged out of the way.',
+      'over-tightened': 'The stem is cracked: the wheel turns alone.',
+      'drawn-down': 'The nut has drawn the plug down: it grips.',
+    },
+  },
 } as const;

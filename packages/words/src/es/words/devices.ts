@@ -1,0 +1,33 @@
+/** Words of the devices of a company. */
+export const devices = {
+  devices: {
+    title: 'Aparatos de medición',
+    body: 'Registradores de presión y flujo, contadores de vueltas y registradores de nivel que reportan por sí mismos. Cada uno tiene su propia clave.',
+    none: 'Todavía no hay aparatos. Las lecturas también se pueden escribir, o importar del archivo de un registrador.',
+    kinds: {
+      logger: 'Registrador de presión y flujo',
+      counter: 'Contador de vueltas',
+      recorder: 'Registrador de nivel',
+    },
+    standIn: 'un simulador del servidor',
+    never: 'Todavía no ha reportado.',
+    last: 'Último reporte {{date}} {{time}}:',
+    reads: 'Leyendo ahora:',
+    records: 'Registra la estación de',
+    pumpOn: 'la bomba trabaja',
+    pumpOff: 'la bomba descansa',
+    idle: 'No está leyendo ninguna línea.',
+    newKey: 'Clave nueva',
+    remove: 'Quitar',
+    sure: '¿Quitar para siempre?',
+    name: 'Nombre',
+    kind: 'Clase',
+    add: 'Agregar aparato',
+    keyOf: 'Clave de {{name}}',
+    once: 'Solo se muestra ahora. Cópiela al aparato.',
+    address: 'El aparato envía sus muestras a:',
+    example: 'Ejemplo',
+    how: 'Lo que envía un aparato está descrito en la API, en devices.',
+    docs: 'Abrir la descripción de la API',
+  },
+};

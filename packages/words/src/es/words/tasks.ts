@@ -1,0 +1,36 @@
+/** Words of what the servers do by themselves. */
+export const tasks = {
+  tasks: {
+    title: 'Tareas en segundo plano',
+    body: 'Lo que los servidores de Grevik están haciendo por sí mismos. Sigue aunque se reinicie un servidor.',
+    none: 'Todavía no se ha ejecutado nada. Aquí aparecen peticiones de cotización, archivos, importaciones, y obras juzgadas de nuevo después de un cambio del catálogo o de las reglas.',
+    task: 'Tarea',
+    state: 'Estado',
+    added: 'Agregada',
+    of: '{{done}} de {{total}}',
+    tries: 'se intentó {{count}} veces',
+    cancel: 'Cancelar',
+    adding: 'Agregando la tarea …',
+    wasCancelled: 'Cancelada.',
+    file: 'Descargar {{name}} ({{kB}} kB)',
+    again: 'Empezar otra vez',
+    own: 'Sus archivos e importaciones',
+    ownBody: 'De las últimas 24 horas. Los archivos se guardan un día.',
+    noneOfOwn: 'Ninguno en las últimas 24 horas.',
+    openJob: 'Abrir {{name}}',
+    kinds: {
+      quote: 'Petición de cotización a {{what}}',
+      'judge-jobs': 'Juzgar {{what}} de nuevo',
+      'budget-file': 'Escribir el presupuesto de {{what}}',
+      'job-file': 'Escribir {{what}} en un archivo',
+      'job-import': 'Importar {{what}}',
+    },
+    states: {
+      waiting: 'en espera',
+      running: 'en curso',
+      done: 'hecha',
+      failed: 'fallida',
+      cancelled: 'cancelada',
+    },
+  },
+};
