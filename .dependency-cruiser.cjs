@@ -7,7 +7,7 @@ const floors = (root, names, except) =>
     to: { path: `^${root}/(?:${names.slice(0, at + 1).join('|')})/` },
   }));
 
-/** Dependencies point one way: web and server to contracts, contracts to core, core to nothing. */
+/** Dependencies point one way: web and server to contracts, contracts to core and words, these to nothing. */
 module.exports = {
   forbidden: [
     {
@@ -15,6 +15,12 @@ module.exports = {
       severity: 'error',
       from: { path: '^packages/core/src', pathNot: '[.]test[.]ts$' },
       to: { pathNot: '^packages/core/src' },
+    },
+    {
+      name: 'words-need-nothing',
+      severity: 'error',
+      from: { path: '^packages/words/src', pathNot: '[.]test[.]ts$' },
+      to: { pathNot: '^packages/words/src' },
     },
     {
       name: 'contracts-need-core-only',

@@ -25,7 +25,7 @@ const shared = {
   ],
   moduleNameMapper: {
     '^(\\.{1,2}/.*)\\.js$': ['$1.js', '$1.ts', '$1.tsx'],
-    '^@grevik/(core|contracts)$': '<rootDir>/packages/$1/src/index.ts',
+    '^@grevik/(core|contracts|words)$': '<rootDir>/packages/$1/src/index.ts',
     // Its entry names no condition that a CommonJS test may use.
     '^file-type$': '<rootDir>/node_modules/file-type/index.js',
     '\\.css$': '<rootDir>/apps/web/src/testing/no-style.ts',
@@ -47,6 +47,7 @@ export default {
   maxWorkers: '100%',
   projects: [
     project('core', 'packages/core'),
+    project('words', 'packages/words'),
     project('contracts', 'packages/contracts', { setupFiles: ['reflect-metadata'] }),
     project('server', 'apps/server', {
       setupFiles: ['reflect-metadata'],

@@ -3,14 +3,19 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { defineConfig } from '@playwright/test';
 
-const PORT = process.env.GREVIK_E2E_PORT ?? '4399';
+const FIRST_PORT = Number(process.env.GREVIK_E2E_PORT ?? 4399);
+/** Tests that run at once: each works on an application of its own, so that none sees what another changes. */
+const WORKERS = Number(process.env.GREVIK_E2E_WORKERS ?? 2);
+/** Where the application of a worker listens; this file is read once more in each of them. */
+const addressOf = (worker: number): string => `http://localhost:${FIRST_PORT + worker}`;
+const ADDRESS = addressOf(Number(process.env.TEST_PARALLEL_INDEX ?? 0));
 const DATA = process.env.GREVIK_E2E_DATA ?? join(tmpdir(), `grevik-e2e-${randomBytes(4).toString('hex')}`);
 process.env.GREVIK_E2E_DATA = DATA;
 
 /** The built application, started as a user starts it, with demo data of its own. */
 export default defineConfig({
   testDir: 'e2e',
-  workers: 1,
+  workers: WORKERS,
   fullyParallel: false,
   // Until when a test gives up, not how fast anything has to be: a loaded machine of two cores takes a minute for some.
   timeout: 240_000,
@@ -20,14 +25,14 @@ export default defineConfig({
     : [['list']],
   globalTeardown: './e2e/remove-data.ts',
   use: {
-    baseURL: `http://localhost:${PORT}`,
+    baseURL: ADDRESS,
     trace: 'off',
     // Line-ups model by model, as the tests name them; types.spec.ts looks at them type by type.
     storageState: {
       cookies: [],
       origins: [
         {
-          origin: `http://localhost:${PORT}`,
+          origin: ADDRESS,
           localStorage: [{ name: 'grevik.line-up', value: '"models"' }],
         },
       ],
@@ -55,11 +60,11 @@ export default defineConfig({
       use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
     },
   ],
-  webServer: {
+  webServer: Array.from({ length: WORKERS }, (_one, worker) => ({
     command: `node tools/start.mjs --servers ${process.env.GREVIK_E2E_SERVERS ?? '1'}`,
-    url: `http://localhost:${PORT}/api/health`,
-    env: { PORT, GREVIK_DATA_DIR: DATA },
+    url: `${addressOf(worker)}/api/health`,
+    env: { PORT: String(FIRST_PORT + worker), GREVIK_DATA_DIR: join(DATA, String(worker)) },
     timeout: 300_000,
     gracefulShutdown: { signal: 'SIGTERM', timeout: 20_000 },
-  },
+  })),
 });

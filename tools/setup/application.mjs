@@ -4,11 +4,13 @@ import { ROOT } from './installation.mjs';
 import { PlainFailure } from './plain-failure.mjs';
 
 /**
- * Starts the built server and waits until it listens. Several may listen on one port: what connects goes to each in turn.
+ * Starts the built server and waits until it listens. Several may listen on one port: what connects is taken by the one that is free.
  * @param {NodeJS.ProcessEnv} env
  * @returns {Promise<{ stop: () => Promise<void>, ended: Promise<number | null> }>}
  */
 export function startApplication(env) {
+  // Each server takes its connections itself: handed out by this process, one that was on its way to a server that dies would hang.
+  cluster.schedulingPolicy = cluster.SCHED_NONE;
   cluster.setupPrimary({ exec: join(ROOT, 'apps/server/dist/main.js'), args: [] });
   const worker = cluster.fork({ ...env, NODE_ENV: 'production' });
   /** @type {Promise<number | null>} */

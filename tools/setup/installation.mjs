@@ -34,6 +34,9 @@ export async function installPackages() {
   writeFileSync(stamp, wanted);
 }
 
+/** The compiler that is fast. ESLint and OpenAPI want the one before it, which has an interface to programs. */
+export const TSC = 'typescript-7/bin/tsc';
+
 /**
  * What is built, from which sources, with which command, and what is made of it then.
  * @type {Record<'core' | 'server' | 'web', { sources: string[], result: string, command: string[], then?: string }>}
@@ -42,18 +45,18 @@ const BUILDS = {
   core: {
     sources: ['packages/core'],
     result: 'packages/core/dist/index.js',
-    command: ['tsc', '-b', 'packages/core/tsconfig.build.json'],
+    command: [TSC, '-b', 'packages/core/tsconfig.build.json'],
   },
   server: {
-    sources: ['packages/core', 'packages/contracts', 'apps/server', 'tools/api-answers'],
+    sources: ['packages/core', 'packages/words', 'packages/contracts', 'apps/server', 'tools/api-answers'],
     result: 'apps/server/dist/main.js',
-    command: ['tsc', '-b', 'apps/server/tsconfig.build.json'],
+    command: [TSC, '-b', 'apps/server/tsconfig.build.json'],
     then: 'tools/api-answers.mjs',
   },
   web: {
-    sources: ['packages/core', 'packages/contracts', 'apps/web'],
+    sources: ['packages/core', 'packages/words', 'packages/contracts', 'apps/web'],
     result: 'apps/web/dist/index.html',
-    command: ['vite', 'build', 'apps/web', '--logLevel', 'warn'],
+    command: ['.bin/vite', 'build', 'apps/web', '--logLevel', 'warn'],
   },
 };
 
@@ -71,7 +74,7 @@ export async function build(...parts) {
     const [program = '', ...args] = command;
     // Whoever asks for it, a test runner too: what is built is what ships.
     const env = { ...process.env, NODE_ENV: 'production' };
-    const { code, output } = await run(join(ROOT, 'node_modules', '.bin', program), args, { cwd: ROOT, env });
+    const { code, output } = await run(join(ROOT, 'node_modules', program), args, { cwd: ROOT, env });
     if (code !== 0) throw new PlainFailure(`The ${part} could not be built:\n${tail(output, 20)}`);
     if (then !== undefined) {
       const after = await run('node', [join(ROOT, then)], { cwd: ROOT, env });

@@ -34,7 +34,8 @@ export function sentencesIn(root: string, folder: string): Sentence[] {
   });
 }
 
-function sourcesIn(folder: string): string[] {
+/** The sources below a folder; tests, and what is made for them, are none. */
+export function sourcesIn(folder: string): string[] {
   return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
     const path = join(folder, entry.name);
     if (entry.isDirectory())
