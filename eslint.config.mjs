@@ -50,4 +50,5 @@ export default tseslint.config(
     rules: { '@typescript-eslint/no-non-null-assertion': 'off' },
   },
   { files: ['**/*.mjs', '**/*.cjs'], languageOptions: { globals: globals.node } },
+  { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
 );

@@ -45,6 +45,9 @@ export default {
   testTimeout: 60_000,
   // One worker fewer than there are cores would leave half of a small machine idle.
   maxWorkers: '100%',
+  // What hundreds of files leave behind in a worker fills its heap: it is started anew between two of them.
+  workerIdleMemoryLimit: '1.2GB',
+  testSequencer: '<rootDir>/tools/setup/longest-first.cjs',
   projects: [
     project('core', 'packages/core'),
     project('words', 'packages/words'),

@@ -17,15 +17,13 @@ export interface Sentence {
  * @param folder from the root
  */
 export function sentencesIn(root: string, folder: string): Sentence[] {
-  return sourcesIn(join(root, folder)).flatMap((file) => {
-    const source = ts.createSourceFile(file, readFileSync(file, 'utf8'), ts.ScriptTarget.Latest, true);
+  return sourcesIn(root, folder).flatMap(({ source, at }) => {
     const found: Sentence[] = [];
     const visit = (node: ts.Node): void => {
       if (ts.isImportDeclaration(node) || ts.isExportDeclaration(node)) return;
       if (ts.isStringLiteralLike(node) || ts.isTemplateExpression(node)) {
         const text = node.getText(source).slice(1, -1);
-        const line = source.getLineAndCharacterOfPosition(node.getStart(source)).line + 1;
-        if (/\S \S|^[A-Z][a-z]/.test(text)) found.push({ text, at: `${relative(root, file)}:${line}` });
+        if (/\S \S|^[A-Z][a-z]/.test(text)) found.push({ text, at: at(node) });
       }
       ts.forEachChild(node, visit);
     };
@@ -34,12 +32,30 @@ export function sentencesIn(root: string, folder: string): Sentence[] {
   });
 }
 
+/** A source file that was read. */
+interface Source {
+  source: ts.SourceFile;
+  /** From the root of the repository. */
+  path: string;
+  /** File and line of something in it. */
+  at(node: ts.Node): string;
+}
+
 /** The sources below a folder; tests, and what is made for them, are none. */
-export function sourcesIn(folder: string): string[] {
+export function sourcesIn(root: string, folder: string): Source[] {
+  return filesIn(join(root, folder)).map((file) => {
+    const source = ts.createSourceFile(file, readFileSync(file, 'utf8'), ts.ScriptTarget.Latest, true);
+    const path = relative(root, file);
+    const lineOf = (node: ts.Node) => source.getLineAndCharacterOfPosition(node.getStart(source)).line + 1;
+    return { source, path, at: (node) => `${path}:${lineOf(node)}` };
+  });
+}
+
+function filesIn(folder: string): string[] {
   return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
     const path = join(folder, entry.name);
     if (entry.isDirectory())
-      return ['testing', 'tests', 'migrations', 'node_modules'].includes(entry.name) ? [] : sourcesIn(path);
+      return ['testing', 'tests', 'migrations', 'node_modules'].includes(entry.name) ? [] : filesIn(path);
     return /\.tsx?$/.test(entry.name) && !/\.test\.tsx?$/.test(entry.name) ? [path] : [];
   });
 }

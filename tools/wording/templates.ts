@@ -1,5 +1,3 @@
-import { readFileSync } from 'node:fs';
-import { join, relative } from 'node:path';
 import ts from 'typescript';
 import { NOT_SHOWN, NOT_SHOWN_FILES } from './not-shown.js';
 import { sourcesIn } from './sentences.js';
@@ -26,9 +24,7 @@ interface Stands {
  * @param folder from the root
  */
 export function templatesIn(root: string, folder: string): SourceTemplate[] {
-  return sourcesIn(join(root, folder)).flatMap((file) => {
-    const source = ts.createSourceFile(file, readFileSync(file, 'utf8'), ts.ScriptTarget.Latest, true);
-    const path = relative(root, file);
+  return sourcesIn(root, folder).flatMap(({ source, path, at }) => {
     const found: SourceTemplate[] = [];
     const visit = (node: ts.Node, stands: Stands): void => {
       if (ts.isImportDeclaration(node) || ts.isExportDeclaration(node) || ts.isLiteralTypeNode(node)) return;
@@ -40,10 +36,8 @@ export function templatesIn(root: string, folder: string): SourceTemplate[] {
         : ts.isStringLiteralLike(node) && !isName
           ? node.text
           : undefined;
-      if (template !== undefined && isShown(template, path, inside)) {
-        const line = source.getLineAndCharacterOfPosition(node.getStart(source)).line + 1;
-        found.push({ template: withHoles(template), at: `${path}:${line}` });
-      }
+      if (template !== undefined && isShown(template, path, inside))
+        found.push({ template: withHoles(template), at: at(node) });
       ts.forEachChild(node, (child) => visit(child, inside));
     };
     visit(source, {});

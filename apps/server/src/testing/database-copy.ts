@@ -3,7 +3,7 @@ import { Sequelize } from 'sequelize';
 /** Any number, the same for every test worker: only one looks at a template, makes it or copies it. */
 const LOCK = 431001;
 /** What the demo holds is told from the moment it was made: an older one is made anew. */
-const FRESH_MS = 3 * 60_000;
+const FRESH_MS = 15 * 60_000;
 
 /**
  * A new database that is a copy of one that is filled once and kept for other tests.

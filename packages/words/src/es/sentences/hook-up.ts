@@ -215,7 +215,7 @@ export const hookUp: Sentences = {
   'nipple, cut to the gap{{part}}': 'niple, cortado al hueco{{part}}',
   'flanged spool or filler for the difference in length':
     'carrete bridado o relleno para la diferencia de longitud',
-  'solid sleeve{{part}}': 'cople partido sólido{{part}}',
+  'solid sleeve{{part}}': 'manguito entero{{part}}',
   '{{outsideMm}} mm {{said}}': '{{outsideMm}} mm {{said}}',
   'no torch here': 'aquí sin soplete',
   'water keeps coming to the joint': 'sigue llegando agua a la unión',
