@@ -20,7 +20,7 @@ test('Spanish is chosen in the menu, at once and without a reload, and is there 
 test.describe('in a browser that reads Spanish', () => {
   test.use({ locale: 'es-MX' });
 
-  test('a walk is typed from nothing in Spanish, and answers what to close', async ({ page }) => {
+  test('a walk is typed from nothing in Spanish, up to the emergency answer on a phone', async ({ page }) => {
     await page.goto('/');
     await page.getByRole('button', { name: 'Abrir la empresa de prueba' }).click();
     await expect(page.getByRole('heading', { level: 1, name: /^Tarnside/ })).toBeVisible();
@@ -35,5 +35,9 @@ test.describe('in a browser that reads Spanish', () => {
     await page.getByRole('treeitem', { name: 'Lavabo ×2' }).click();
     await expect(page.getByRole('heading', { name: 'Cierre CW-101' })).toBeVisible();
     await expect(page.getByText(/Sin servicio:/)).toBeVisible();
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.getByRole('link', { name: 'Emergencia' }).click();
+    await page.getByRole('button', { name: 'Lavabo ×2' }).click();
+    await expect(page.getByRole('heading', { name: 'Cierre CW-101' })).toBeVisible();
   });
 });

@@ -1,6 +1,7 @@
 import { LANGUAGES, LANGUAGE_NAMES, type Language } from '@grevik/words';
 import { ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useWords } from '../words';
+import styles from './LanguageSwitch.module.css';
 import { useChooseLanguage, useLanguage } from './useLanguage';
 
 /** Turns every word on the screen at once, each language called by its own name. */
@@ -11,6 +12,7 @@ export function LanguageSwitch() {
   return (
     <ToggleButtonGroup
       exclusive
+      className={styles.languages}
       size="small"
       value={language}
       aria-label={words('app.language')}
