@@ -256,6 +256,7 @@ export const NOT_SHOWN: ReadonlySet<string> = new Set([
   'name must have a letter in it',
   'currency must be a code of ISO 4217, like USD',
   'after must be the number of a change, a whole number',
+  'most must be a whole number from 1 to {{longest_history}}',
   'a moment like 2026-11-25T12:00:00.000Z',
   'a text of at most 500 characters',
   'must say something',

@@ -14,6 +14,7 @@ import {
   IsArray,
   IsIn,
   IsISO8601,
+  IsInt,
   IsOptional,
   IsNumber,
   IsString,
@@ -104,8 +105,24 @@ export interface EntryView {
   by: string;
 }
 
-/** What happened at a position, newest first. */
+/** How many changes, and how many entries, of a history are shown at first, and come with each request for older ones. */
+export const HISTORY_PAGE = 200;
+const LONGEST_HISTORY = 50 * HISTORY_PAGE;
+
+/** How much of a history is asked for. */
+export class HistoryQuery {
+  @IsOptional()
+  @IsInt({ message: `most must be a whole number from 1 to ${LONGEST_HISTORY}` })
+  @Min(1)
+  @Max(LONGEST_HISTORY)
+  @Type(() => Number)
+  most?: number;
+}
+
+/** What happened at a position, newest first: everything back to the oldest shown. */
 export interface HistoryView<Change> {
   changes: Change[];
   entries: EntryView[];
+  /** Whether there is more that is older. */
+  hasOlder: boolean;
 }

@@ -1,12 +1,19 @@
-import type { HistoryView, OwnChangeView, PhotoTaken, PositionChangeView } from '@grevik/contracts';
+import {
+  HISTORY_PAGE,
+  type HistoryView,
+  type OwnChangeView,
+  type PhotoTaken,
+  type PositionChangeView,
+} from '@grevik/contracts';
 import { api } from './api';
 
 /** What was done and written, and the way back from one's own. */
 const logApi = api.injectEndpoints({
   endpoints: (build) => ({
-    history: build.query<HistoryView<PositionChangeView>, string>({
-      query: (positionId) => `positions/${positionId}/history`,
-      providesTags: (_history, _error, id) => [{ type: 'History', id }],
+    history: build.query<HistoryView<PositionChangeView>, { positionId: string; most?: number }>({
+      query: ({ positionId, most = HISTORY_PAGE }) =>
+        `positions/${positionId}/history${most === HISTORY_PAGE ? '' : `?most=${most}`}`,
+      providesTags: (_history, _error, { positionId: id }) => [{ type: 'History', id }],
     }),
     ownChanges: build.query<OwnChangeView[], void>({
       query: () => 'changes/mine',

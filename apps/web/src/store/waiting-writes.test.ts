@@ -16,7 +16,7 @@ describe('a write that finds no server', () => {
     expect((await unsentOf('me')).map(({ title }) => title)).toEqual(['Pick', 'Pick']);
     const asked = serve(() => ({ body: {} }));
     expect(await sendAll('me')).toBe(2);
-    expect(asked).toEqual([
+    expect(asked).toMatchObject([
       { method: 'PUT', path: '/api/positions/p/pick', body: { version: 3 } },
       { method: 'DELETE', path: '/api/positions/p/pick', body: { version: 4 } },
     ]);

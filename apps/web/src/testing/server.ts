@@ -2,6 +2,7 @@
 export interface Asked {
   method: string;
   path: string;
+  query: URLSearchParams;
   body: unknown;
 }
 
@@ -22,9 +23,11 @@ export function serve(answer: Answer): Asked[] {
       input instanceof Request ? input : init,
     );
     const text = await request.text();
+    const { pathname: path, searchParams: query } = new URL(request.url);
     const asked = {
       method: request.method,
-      path: new URL(request.url).pathname,
+      path,
+      query,
       body: bodyOf(request, text),
     };
     log.push(asked);

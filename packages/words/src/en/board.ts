@@ -65,6 +65,5 @@ export const board = {
     lines_other: '{{count}} lines',
     ofPositions: '{{picked}} of {{positions}}',
     shown: '{{shown}} of {{all}} jobs',
-    more: 'Show {{count}} more',
   },
 } as const;

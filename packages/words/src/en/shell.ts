@@ -1,6 +1,7 @@
 /** Words of what stands around every screen, and of the ways in. */
 export const around = {
   app: {
+    more: 'Show {{count}} more',
     name: 'Grevik',
     allJobs: 'Grevik, all jobs',
     companyPages: 'Pages of the company',

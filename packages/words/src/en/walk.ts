@@ -297,6 +297,7 @@ export const walk = {
     torque: 'up to {{torque}}',
     notDone: 'not done: {{why}}',
     photos: 'Photos, the oldest first',
+    older: 'Show older',
     nothing: 'No entries and no changes yet.',
     neverEdited: 'An entry cannot be changed. To correct it, add another entry.',
     changedDuty: 'changed the duty',

@@ -9,8 +9,6 @@ import { LiveNotices } from '../live/live-notices.service.js';
 import { Refusal } from '../errors/refusal.js';
 import { Change } from './change.model.js';
 
-/** Longest history shown of a position. */
-const SHOWN = 200;
 const SHOWN_KINDS = CHANGE_KINDS.filter((kind) => CHANGE_KIND_TABLE[kind].isShown);
 /** Longest name of what was changed. */
 const LONGEST_WHAT = 200;
@@ -102,8 +100,8 @@ export class ChangeLog {
     await way(change);
   }
 
-  /** What was done to a position, newest first. */
-  async ofPosition(positionId: string): Promise<PositionChangeView[]> {
+  /** What was done to a position, newest first. @param most how many changes at most */
+  async ofPosition(positionId: string, most: number): Promise<PositionChangeView[]> {
     const rows = await this.sequelize.query<Omit<PositionChangeView, 'at'> & { at: Date }>(
       `SELECT c.id, c.kind, c.before, c.after, c.at, c.undoes, p.name AS by
        FROM changes c JOIN people p ON p.company_id = c.company_id AND p.id = c.person_id
@@ -111,7 +109,7 @@ export class ChangeLog {
        ORDER BY c.number DESC LIMIT :most`,
       {
         type: QueryTypes.SELECT,
-        replacements: { companyId: currentCompanyId(), positionId, kinds: SHOWN_KINDS, most: SHOWN },
+        replacements: { companyId: currentCompanyId(), positionId, kinds: SHOWN_KINDS, most },
       },
     );
     return rows.map((row) => ({ ...row, at: row.at.toISOString() }) as PositionChangeView);

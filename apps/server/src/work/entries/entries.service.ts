@@ -16,7 +16,6 @@ import { conditionFrom } from './condition-from.js';
 import { Entry } from './entry.model.js';
 import { OwnGatesService } from './own-gates.service.js';
 
-const SHOWN = 200;
 
 @Injectable()
 export class EntriesService {
@@ -61,8 +60,8 @@ export class EntriesService {
     );
   }
 
-  /** What was written at a position, newest first. */
-  async ofPosition(positionId: string): Promise<EntryView[]> {
+  /** What was written at a position, newest first. @param most how many entries at most */
+  async ofPosition(positionId: string, most: number): Promise<EntryView[]> {
     const rows = await this.entries.findAll({
       where: { positionId },
       include: SIGNERS,
@@ -70,7 +69,7 @@ export class EntriesService {
         ['happenedAt', 'DESC'],
         ['receivedAt', 'DESC'],
       ],
-      limit: SHOWN,
+      limit: most,
     });
     return rows.map(entryView);
   }

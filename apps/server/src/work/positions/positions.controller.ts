@@ -1,6 +1,8 @@
 import {
+  HISTORY_PAGE,
   ChangeDutyRequest,
   ChangeHookUpRequest,
+  HistoryQuery,
   type HistoryView,
   NameRequest,
   PickManyRequest,
@@ -9,7 +11,7 @@ import {
   type PositionView,
   VersionedRequest,
 } from '@grevik/contracts';
-import { Body, Controller, Delete, Get, Param, Put } from '@nestjs/common';
+import { Body, Controller, Delete, Get, Param, Put, Query } from '@nestjs/common';
 import { ApiOperation } from '@nestjs/swagger';
 import { May } from '../../ground/access/may.js';
 import { EntriesService } from '../entries/entries.service.js';
@@ -17,6 +19,7 @@ import { IdPipe } from '../../ground/errors/id.pipe.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import { OnReplica } from '../../ground/replicas/on-replica.js';
 import { PositionsService } from './positions.service.js';
+import { withoutGaps } from './without-gaps.js';
 
 @Controller('api/jobs/:id/picks')
 export class PicksController {
@@ -81,13 +84,19 @@ export class PositionsController {
     return this.positions.unpick(id, version);
   }
 
-  @ApiOperation({ summary: 'Changes and entries of a position.' })
+  @ApiOperation({ summary: 'Changes and entries of a position, newest first: at most so many of each.' })
   @May('look')
   @OnReplica()
   @Get(':id/history')
-  async history(@Param('id', IdPipe) id: string): Promise<HistoryView<PositionChangeView>> {
+  async history(
+    @Param('id', IdPipe) id: string,
+    @Query() { most = HISTORY_PAGE }: HistoryQuery,
+  ): Promise<HistoryView<PositionChangeView>> {
     await this.positions.require(id);
-    const [changes, entries] = await Promise.all([this.log.ofPosition(id), this.entries.ofPosition(id)]);
-    return { changes, entries };
+    const [changes, entries] = await Promise.all([
+      this.log.ofPosition(id, most + 1),
+      this.entries.ofPosition(id, most + 1),
+    ]);
+    return withoutGaps(changes, entries, most);
   }
 }

@@ -64,6 +64,17 @@ describe('what was done', () => {
     ]);
   });
 
+  it('is shown as far back as it is asked for, and says whether there is more', async () => {
+    const { id } = await at('CW-107');
+    const asked = (most: string): request.Test => technician.get(`/api/positions/${id}/history?most=${most}`);
+    const newest = (await asked('1').expect(200)).body as HistoryView<PositionChangeView>;
+    expect(newest.changes).toHaveLength(1);
+    expect(newest).toMatchObject({ changes: [{ kind: 'pick' }], hasOlder: true });
+    expect(await history('CW-107')).toMatchObject({ hasOlder: false });
+    const refused = await asked('0').expect(400);
+    expect(refused.body).toMatchObject({ error: { field: 'most' } });
+  });
+
   it('is taken back by whoever did it, and that can be taken back too', async () => {
     const before = await at('CW-106');
     const changed = await setPressure(foreman, 'CW-106', 4.4e5);

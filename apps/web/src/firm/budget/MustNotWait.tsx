@@ -1,6 +1,7 @@
 import type { ServedValveView } from '@grevik/contracts';
 import { FAILURE_WORDS } from '@grevik/core';
 import { Link } from 'react-router';
+import { usePages } from '../../kit/pages/usePages';
 import { shownPlace } from '../../kit/shown-place';
 import { translated, useWords } from '../../words';
 import styles from './Budget.module.css';
@@ -9,12 +10,13 @@ import styles from './Budget.module.css';
 export function MustNotWait({ valves }: { valves: readonly ServedValveView[] }) {
   const words = useWords();
   const urgent = valves.filter(({ mustNotWait }) => mustNotWait !== null);
+  const { shown, more } = usePages(urgent);
   if (urgent.length === 0) return null;
   return (
     <section className={styles.urgent} aria-labelledby="must-not-wait">
       <h2 id="must-not-wait">{words('budget.mustNotWait')}</h2>
       <ul>
-        {urgent.map((valve) => (
+        {shown.map((valve) => (
           <li key={valve.id}>
             <Link to={`/jobs/${valve.jobId}/lines/${valve.lineId}/walk/${encodeURIComponent(valve.tag)}`}>
               {valve.tag}
@@ -24,6 +26,7 @@ export function MustNotWait({ valves }: { valves: readonly ServedValveView[] }) 
           </li>
         ))}
       </ul>
+      {more}
     </section>
   );
 }

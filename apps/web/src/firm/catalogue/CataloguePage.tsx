@@ -5,6 +5,7 @@ import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Cutaway } from '../../kit/cutaway/Cutaway';
 import { Failure, Loading } from '../../kit/Notice';
+import { usePages } from '../../kit/pages/usePages';
 import { useFigures } from '../../kit/useFigures';
 import { useCatalogueQuery, useCompanyQuery } from '../../store/api';
 import { useMay } from '../../store/people-api';
@@ -83,24 +84,7 @@ export function CataloguePage() {
           {words(models.length === 0 ? 'catalogue.empty' : 'catalogue.noneFound')}
         </p>
       ) : (
-        <table className={styles.models}>
-          <thead>
-            <tr>
-              <th aria-label={words('lineUp.inside')} />
-              <th>{words('catalogue.model')}</th>
-              <th>{words('catalogue.what')}</th>
-              <th>{words('catalogue.sizes')}</th>
-              <th>{words('catalogue.approvals')}</th>
-              <th>{words('catalogue.life')}</th>
-              <th>{words('catalogue.price')}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {found.map((model) => (
-              <Row key={model.id} model={model} money={money} />
-            ))}
-          </tbody>
-        </table>
+        <Models models={found} money={money} />
       )}
       {open === 'list' && <ImportModels close={() => setOpen(undefined)} />}
       {open === 'tag' && (
@@ -110,6 +94,39 @@ export function CataloguePage() {
         />
       )}
     </div>
+  );
+}
+
+interface ModelsProps {
+  models: readonly ModelView[];
+  money: (amount: number) => string;
+}
+
+function Models({ models, money }: ModelsProps) {
+  const words = useWords();
+  const { shown, more } = usePages(models);
+  return (
+    <>
+      <table className={styles.models}>
+        <thead>
+          <tr>
+            <th aria-label={words('lineUp.inside')} />
+            <th>{words('catalogue.model')}</th>
+            <th>{words('catalogue.what')}</th>
+            <th>{words('catalogue.sizes')}</th>
+            <th>{words('catalogue.approvals')}</th>
+            <th>{words('catalogue.life')}</th>
+            <th>{words('catalogue.price')}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {shown.map((model) => (
+            <Row key={model.id} model={model} money={money} />
+          ))}
+        </tbody>
+      </table>
+      {more}
+    </>
   );
 }
 

@@ -3,6 +3,7 @@ import { Alert, Button, TextField, ToggleButton, ToggleButtonGroup } from '@mui/
 import { type FormEvent, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
+import { usePages } from '../../kit/pages/usePages';
 import { whenWords } from '../../kit/when';
 import { isStopped } from '../../store/failure';
 import { useCompanyQuery, useCreateJobMutation } from '../../store/api';
@@ -13,9 +14,6 @@ import { useWords } from '../../words';
 import { AskedOfYou } from './AskedOfYou';
 import { ImportJob } from './ImportJob';
 import styles from './JobsPage.module.css';
-
-/** How many jobs stand at first, and come with each press. */
-const PAGE = 100;
 
 const FILTERS = {
   open: ({ archivedAt }: JobListing) => archivedAt === null,
@@ -60,9 +58,9 @@ function JobList({ jobs }: { jobs: readonly JobListing[] }) {
   const words = useWords();
   const [typed, setTyped] = useState('');
   const [filter, setFilter] = useState<Filter>('open');
-  const [shown, setShown] = useState(PAGE);
   const sought = typed.trim().toLowerCase();
   const found = jobs.filter((job) => FILTERS[filter](job) && job.name.toLowerCase().includes(sought));
+  const { shown, more } = usePages(found);
   return (
     <section>
       <div className={styles.tools}>
@@ -103,17 +101,13 @@ function JobList({ jobs }: { jobs: readonly JobListing[] }) {
             </tr>
           </thead>
           <tbody>
-            {found.slice(0, shown).map((job) => (
+            {shown.map((job) => (
               <Row key={job.id} job={job} />
             ))}
           </tbody>
         </table>
       )}
-      {found.length > shown && (
-        <Button onClick={() => setShown(shown + PAGE)}>
-          {words('jobList.more', { count: Math.min(PAGE, found.length - shown) })}
-        </Button>
-      )}
+      {more}
     </section>
   );
 }

@@ -4,6 +4,7 @@ import { Button } from '@mui/material';
 import { Link } from 'react-router';
 import { dateWords } from '../../kit/when';
 import { useFigures } from '../../kit/useFigures';
+import { usePages } from '../../kit/pages/usePages';
 import { shownPlace } from '../../kit/shown-place';
 import { useMay } from '../../store/people-api';
 import { translated, useWords } from '../../words';
@@ -22,6 +23,7 @@ export function DueTable({ due, isOfJob, change }: DueTableProps) {
   const figures = useFigures();
   const every = useIntervalWords();
   const mayChange = useMay('house-rules');
+  const { shown, more } = usePages(due.tasks);
   if (due.tasks.length === 0) return <p>{words('rounds.noneInService')}</p>;
   return (
     <>
@@ -35,7 +37,7 @@ export function DueTable({ due, isOfJob, change }: DueTableProps) {
           </tr>
         </thead>
         <tbody>
-          {due.tasks.map((task) => (
+          {shown.map((task) => (
             <tr key={`${task.positionId} ${task.task}`}>
               <td>
                 <When dueOn={task.dueOn} asOf={due.asOf} />
@@ -69,7 +71,8 @@ export function DueTable({ due, isOfJob, change }: DueTableProps) {
           ))}
         </tbody>
       </table>
-      {due.tasks.length < due.due && <p>{words('rounds.shown', { count: due.tasks.length })}</p>}
+      {more}
+      {!more && due.tasks.length < due.due && <p>{words('rounds.shown', { count: due.tasks.length })}</p>}
     </>
   );
 }

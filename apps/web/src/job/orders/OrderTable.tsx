@@ -3,6 +3,7 @@ import { familyWords, isUnderWay } from '@grevik/core';
 import { Button, Checkbox } from '@mui/material';
 import { useMay } from '../../store/people-api';
 import { translated, useWords } from '../../words';
+import { usePages } from '../../kit/pages/usePages';
 import styles from './Orders.module.css';
 import type { Till } from '../../kit/money';
 
@@ -25,7 +26,10 @@ export function OrderTable({ name, state, lines, all, marked, mark, till, open }
   const words = useWords();
   const isDraft = state === 'draft';
   const ofMarked = all.filter(({ id }) => marked.has(id));
-  const families = [...new Set(lines.map(({ spec }) => familyWords(spec ?? undefined)))].sort();
+  const { shown, more } = usePages(
+    [...lines].sort((one, other) => familyOf(one).localeCompare(familyOf(other), 'en')),
+  );
+  const families = [...new Set(shown.map(familyOf))];
   return (
     <div className={styles.scroll}>
       <table>
@@ -63,8 +67,8 @@ export function OrderTable({ name, state, lines, all, marked, mark, till, open }
                 {translated(family)}
               </th>
             </tr>
-            {lines
-              .filter(({ spec }) => familyWords(spec ?? undefined) === family)
+            {shown
+              .filter((line) => familyOf(line) === family)
               .map((line) => (
                 <tr key={line.id}>
                   {isDraft && mayOrder && (
@@ -123,9 +127,12 @@ export function OrderTable({ name, state, lines, all, marked, mark, till, open }
           </tbody>
         ))}
       </table>
+      {more}
     </div>
   );
 }
+
+const familyOf = ({ spec }: OrderLineView): string => familyWords(spec ?? undefined);
 
 function amountOf(line: OrderLineView, till: Till): string {
   const amount = till.amount(line);

@@ -6,7 +6,7 @@ type Found = ReturnType<typeof useFindings>[number];
 
 /** What the bench found at a position and still holds. */
 export function useFindings(positionId: string) {
-  const { data } = useHistoryQuery(positionId);
+  const { data } = useHistoryQuery({ positionId });
   return useMemo(() => standingFindings(data?.entries ?? []), [data]);
 }
 

@@ -9,7 +9,7 @@ import { VisitSaid } from './Life';
 import styles from './LogPage.module.css';
 
 interface HappenedProps {
-  history: HistoryView<PositionChangeView>;
+  history: Pick<HistoryView<PositionChangeView>, 'changes' | 'entries'>;
   models: readonly ModelView[];
 }
 

@@ -1,3 +1,6 @@
+import { HISTORY_PAGE } from '@grevik/contracts';
+import { Button } from '@mui/material';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
 import { useLineFrame } from '../../shell/useLineFrame';
@@ -11,8 +14,14 @@ import styles from './LogPage.module.css';
 
 /** What was written and changed at a position, newest first; and room to write the next. */
 export function LogPage() {
+  const { position } = useLineFrame();
+  return <PositionLog key={position.id} />;
+}
+
+function PositionLog() {
   const { line, position, models } = useLineFrame();
-  const { data, error, isError, refetch } = useHistoryQuery(position.id);
+  const [most, setMost] = useState(HISTORY_PAGE);
+  const { data, error, isError, isFetching, refetch } = useHistoryQuery({ positionId: position.id, most });
   const words = useWords();
   return (
     <div className={styles.page}>
@@ -23,7 +32,7 @@ export function LogPage() {
       >
         {words('owner.title')}
       </Link>
-      <EntryForm key={position.id} position={position} />
+      <EntryForm position={position} />
       {isError && <Failure error={error} retry={() => void refetch()} />}
       {!data && !isError && <Loading what={words('log.what')} />}
       {data && (
@@ -31,6 +40,11 @@ export function LogPage() {
       )}
       <Expected position={position} />
       {data && <Happened history={data} models={models} />}
+      {data?.hasOlder && (
+        <Button className="no-print" disabled={isFetching} onClick={() => setMost(most + HISTORY_PAGE)}>
+          {words('log.older')}
+        </Button>
+      )}
     </div>
   );
 }

@@ -4,13 +4,16 @@ import { CHANGE_KINDS, CHANGE_KIND_TABLE } from '@grevik/core';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { BALL, POSITION } from '../../testing/demo';
+import { onLine } from '../../testing/on-line';
 import { device } from '../../store/device-database';
 import { show } from '../../testing/render';
 import { serve } from '../../testing/server';
 import { EntryForm } from './EntryForm';
 import { Happened } from './Happened';
+import { LogPage } from './LogPage';
 
 const HISTORY: HistoryView<PositionChangeView> = {
+  hasOlder: false,
   entries: [
     {
       id: 'e1',
@@ -119,6 +122,28 @@ describe('the log', () => {
   it('says so where nothing happened', () => {
     show(<Happened history={{ entries: [], changes: [] }} models={[]} />);
     expect(screen.getByText(/No entries and no changes yet\./)).toBeInTheDocument();
+  });
+
+  it('shows what is older where there is more, as often as it is asked', async () => {
+    const entries = Array.from({ length: 450 }, (_, at) => ({
+      ...HISTORY.entries[0]!,
+      id: `e${at}`,
+      text: `Found ${450 - at}.`,
+    }));
+    const asked = serve(({ path, query }) => {
+      if (!path.endsWith('/history')) return undefined;
+      const most = Number(query.get('most') ?? 200);
+      return { body: { changes: [], entries: entries.slice(0, most), hasOlder: most < entries.length } };
+    });
+    onLine(<LogPage />);
+    expect(await screen.findByText('Found 251.')).toBeInTheDocument();
+    expect(screen.queryByText('Found 250.')).not.toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Show older' }));
+    expect(await screen.findByText('Found 250.')).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Show older' }));
+    expect(await screen.findByText('Found 1.')).toBeInTheDocument();
+    expect(screen.queryByRole('button', { name: 'Show older' })).not.toBeInTheDocument();
+    expect(asked.filter(({ path }) => path.endsWith('/history'))).toHaveLength(3);
   });
 });
 

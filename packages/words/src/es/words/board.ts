@@ -65,6 +65,5 @@ export const board = {
     lines_other: '{{count}} líneas',
     ofPositions: '{{picked}} de {{positions}}',
     shown: '{{shown}} de {{all}} obras',
-    more: 'Mostrar {{count}} más',
   },
 };

@@ -1,6 +1,7 @@
 /** Words of what stands around every screen, and of the ways in. */
 export const around = {
   app: {
+    more: 'Mostrar {{count}} más',
     name: 'Grevik',
     allJobs: 'Grevik, todas las obras',
     companyPages: 'Páginas de la empresa',

@@ -300,6 +300,7 @@ export const walk = {
     torque: 'hasta {{torque}}',
     notDone: 'no se hizo: {{why}}',
     photos: 'Fotos, primero la más vieja',
+    older: 'Mostrar lo anterior',
     nothing: 'Todavía no hay anotaciones ni cambios.',
     neverEdited: 'Una anotación no se puede cambiar. Para corregirla, agregue otra.',
     changedDuty: 'cambió el servicio',
