@@ -12,6 +12,8 @@ const SIZES = {
 };
 /** Answers asked for so soon after the beginning are a fresh server's, whose code is being compiled, ms. */
 const FRESH_MS = 20_000;
+/** A connection that breaks is an answer that failed. */
+const BROKEN = { status: 599, ms: 0 };
 const ROLES = ['owner', 'estimator', 'foreman'];
 
 /**
@@ -64,12 +66,12 @@ export async function crowd({ address }, isLarge) {
     const read = (/** @type {string} */ what, /** @type {string} */ path) => ({
       of: /** @type {const} */ ('read'),
       what,
-      answer: person.send('GET', path),
+      answer: person.send('GET', path).catch(() => BROKEN),
     });
     const write = (/** @type {string} */ what, /** @type {Promise<any>} */ answer) => ({
       of: /** @type {const} */ ('write'),
       what,
-      answer,
+      answer: answer.catch(() => BROKEN),
     });
     if (chance < 0.3) return [read('line', `lines/${line.id}`)];
     if (chance < 0.6) return [read('board', `jobs/${job.id}/board`)];
