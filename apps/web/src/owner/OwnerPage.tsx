@@ -31,15 +31,15 @@ function Shown({ page, secret }: { page: OwnerPageView; secret: string }) {
           <p>{companyName}</p>
           <h1>{jobName}</h1>
         </div>
-        <span className="no-print">
-          <LanguageSwitch />{' '}
+        <div className={`${styles.ways} no-print`}>
+          <LanguageSwitch />
           <Button variant="outlined" onClick={() => window.print()}>
             {words('owner.print')}
-          </Button>{' '}
+          </Button>
           <Button href={`/api/owner/${encodeURIComponent(secret)}/page.pdf?language=${spokenLanguage()}`}>
             PDF
           </Button>
-        </span>
+        </div>
       </header>
       <p>{words('owner.by', { name: madeBy, date: dateWords(madeAt) })}</p>
       {items.map((item) => (
