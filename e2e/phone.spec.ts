@@ -41,11 +41,18 @@ test('one position and one action at the bottom, nothing wider than the screen',
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 });
 
-test('the schedule and a walk list looked at are no wider than the screen', async ({ page }) => {
+test('the schedule, closing times by type and a walk list looked at are no wider than the screen', async ({
+  page,
+}) => {
   const width = (): Promise<number> => page.evaluate(() => document.documentElement.scrollWidth);
   await openPosition(page, 'CW-101');
   await page.getByRole('link', { name: 'Schedule' }).tap();
   await expect(page.getByRole('cell', { name: 'Café branch' })).toBeVisible();
+  expect(await width()).toBeLessThanOrEqual(390);
+  await page.getByRole('link', { name: 'Bench' }).tap();
+  await page.getByRole('button', { name: 'Calculate all' }).tap();
+  await expect(page.getByRole('button', { name: 'Calculate all' })).toBeVisible();
+  await expect(page.getByRole('columnheader', { name: 'Pipe' })).toBeAttached();
   expect(await width()).toBeLessThanOrEqual(390);
   await openWalkList(page);
   await page.locator('input[type=file]').setInputFiles(join(import.meta.dirname, 'fixtures/walk-list.csv'));
