@@ -17,8 +17,9 @@ export function usePages<T>(all: readonly T[]): { shown: readonly T[]; more: Rea
   const left = all.length - most;
   return {
     shown: all.slice(0, most),
+    // Printed too: who reads the sheet sees that it is not all.
     more: left > 0 && (
-      <Button className="no-print" onClick={() => setMost(most + PAGE)}>
+      <Button onClick={() => setMost(most + PAGE)}>
         {words('app.more', { count: Math.min(PAGE, left) })}
       </Button>
     ),

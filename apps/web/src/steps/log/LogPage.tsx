@@ -41,7 +41,7 @@ function PositionLog() {
       <Expected position={position} />
       {data && <Happened history={data} models={models} />}
       {data?.hasOlder && (
-        <Button className="no-print" disabled={isFetching} onClick={() => setMost(most + HISTORY_PAGE)}>
+        <Button disabled={isFetching} onClick={() => setMost(most + HISTORY_PAGE)}>
           {words('log.older')}
         </Button>
       )}
