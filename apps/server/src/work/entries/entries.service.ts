@@ -16,7 +16,6 @@ import { conditionFrom } from './condition-from.js';
 import { Entry } from './entry.model.js';
 import { OwnGatesService } from './own-gates.service.js';
 
-
 @Injectable()
 export class EntriesService {
   constructor(
