@@ -4,9 +4,9 @@ import type { Unsent } from './device-database';
 const MOST_KEPT = 100;
 const stored: Unsent[] = [];
 
-/** Keeps what the server has stored from here until it is read back: it is told before it is removed from the device. */
+/** Keeps what the server has stored from here until it is read back, photos aside: it is told before it is removed from the device. */
 export function keepStored(written: readonly Unsent[]): void {
-  stored.push(...written);
+  stored.push(...written.filter(({ body }) => !(body instanceof Blob)));
   stored.splice(0, stored.length - MOST_KEPT);
 }
 
