@@ -4,6 +4,9 @@ import { current, lookAround, openPosition } from './open.js';
 import { prepareMadeUp, speak, textsMissing, wordsThatDoNotFit } from './made-up-language.js';
 import { SCREENS } from './screens.js';
 
+// The longest file: its tests do not have to wait for one another.
+test.describe.configure({ mode: 'parallel' });
+
 /**
  * What an automated check finds, as far as it is serious: everything by day, and the contrasts again by night. Contrasts, which take longest, are the
  * same at every width: they are looked at on the desk.
@@ -79,14 +82,14 @@ for (const [width, height, schemes, names] of [
     const page = await context.newPage();
     await page.goto('/');
     await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
-    const madeUp = looked.contrasts ? await prepareMadeUp(page) : undefined;
+    const written = looked.contrasts ? await prepareMadeUp(page) : undefined;
     const faults = await faultsOf(page, 'doors', looked);
     await lookAround(page);
     for (const name of names) {
       await SCREENS[name]?.(page);
       faults.push(...(await faultsOf(page, name, looked)));
       await speak(page, 'es');
-      const odd = madeUp ? await textsMissing(page, await madeUp.written()) : await wordsThatDoNotFit(page);
+      const odd = written ? await textsMissing(page, await written()) : await wordsThatDoNotFit(page);
       faults.push(...odd.map((text) => `${name}: ${text}`));
       await speak(page, 'en');
     }

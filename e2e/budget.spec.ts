@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { lookAround } from './open.js';
+import { lookAround, stays, undo } from './open.js';
 
 test('too little money: what must not wait stands on top, what has failed comes first, and a valve moved to another year says what that costs', async ({
   page,
@@ -22,12 +22,12 @@ test('too little money: what must not wait stands on top, what has failed comes 
   const row = firstYear.getByRole('listitem').filter({ hasText: 'CW-103' }).first();
   await row.getByRole('combobox', { name: 'When' }).click();
   await page.getByRole('option', { name: /^Year 4 [+−]\$/ }).click();
-  await expect(page.getByText('CW-103 moved to year 4')).toBeVisible();
+  await stays(page, 'CW-103 moved to year 4');
   await expect(
     page.getByRole('region', { name: /^Year 4: / }).getByRole('link', { name: 'CW-103' }),
   ).toBeVisible();
   await expect.poll(() => sum.textContent()).not.toBe(before);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await undo(page, 'CW-103 moved to year 4');
   await expect(firstYear.getByRole('link', { name: 'CW-103' })).toBeVisible();
   await expect.poll(() => sum.textContent()).toBe(before);
 

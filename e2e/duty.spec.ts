@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openPosition, type, word } from './open.js';
+import { openPosition, type, undo, word } from './open.js';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -47,7 +47,7 @@ test('a word is chosen from a list, and the change is taken back with Undo', asy
   await word(page, 'place').click();
   await page.getByRole('menuitem', { name: 'buried' }).click();
   await expect(word(page, 'place')).toHaveText('buried');
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await undo(page, 'duty changed');
   await expect(word(page, 'place')).toHaveText('indoors');
 });
 

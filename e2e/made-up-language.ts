@@ -37,8 +37,16 @@ const TABLE = {
 const SAME =
   /^(?:psi|bar|kpa|gpm|cfh|lbf|btu|edr|npt|bsp|nps|csv|xlsx|pdf|json|geojson|svg|png|grevik|vik|gre|usd|gal|fip|mip|bspp|bspt|wcb|ctrl|iso|asme|awwa|ansi|astm|nsf|nfpa|mss|api|asse|csa|iec|wog|cwp|wsp|ptfe|epdm|nbr|fkm|pex|pvc|cpvc|hdpe|dzr|kwh|kw|min|swt|qr|https?|www|localhost|ene|feb|mar|abr|may|jun|jul|ago|sept|oct|nov|dic)$/;
 
+/** What people and the catalogue wrote, gathered from the answers of the server. */
+export interface Written {
+  /** Longest first. */
+  texts: readonly string[];
+  /** All of them one after the other, in small letters. */
+  all: string;
+}
+
 /** Puts the made-up language in the place of Spanish, and gathers what people and the catalogue wrote. */
-export async function prepareMadeUp(page: Page): Promise<{ written: () => Promise<string[]> }> {
+export async function prepareMadeUp(page: Page): Promise<() => Promise<Written>> {
   await page.route(`**/assets/${SPANISH}`, (route) =>
     route.fulfill({ contentType: 'text/javascript', body: `export const table = ${JSON.stringify(TABLE)};` }),
   );
@@ -47,23 +55,22 @@ export async function prepareMadeUp(page: Page): Promise<{ written: () => Promis
     if (/\/api\//.test(response.url()) && /json/.test(response.headers()['content-type'] ?? ''))
       answers.push(response.text().catch(() => ''));
   });
-  return {
-    written: async () => {
-      const texts = new Set<string>();
-      const gather = (value: unknown): void => {
-        if (value !== null && typeof value === 'object') Object.values(value).forEach(gather);
-        // What is an id of the contract is none of theirs.
-        else if (
-          typeof value === 'string' &&
-          /[A-Z @]/.test(value) &&
-          (!(value in sentences) || /^\p{Lu}\p{L}+$/u.test(value))
-        )
-          for (const piece of [value, ...value.split(/[,;(]\s*/)])
-            if (piece.length > 1) texts.add(piece.trim());
-      };
-      for (const text of await Promise.all(answers)) gather(text === '' ? null : JSON.parse(text));
-      return [...texts].sort((one, other) => other.length - one.length);
-    },
+  const gathered = new Set<string>();
+  const gather = (value: unknown): void => {
+    if (value !== null && typeof value === 'object') Object.values(value).forEach(gather);
+    // What is an id of the contract is none of theirs.
+    else if (
+      typeof value === 'string' &&
+      /[A-Z @]/.test(value) &&
+      (!(value in sentences) || /^\p{Lu}\p{L}+$/u.test(value))
+    )
+      for (const piece of [value, ...value.split(/[,;(]\s*/)])
+        if (piece.length > 1) gathered.add(piece.trim());
+  };
+  return async () => {
+    for (const text of await Promise.all(answers.splice(0))) gather(text === '' ? null : JSON.parse(text));
+    const texts = [...gathered].sort((one, other) => other.length - one.length);
+    return { texts, all: texts.join('\n').toLowerCase() };
   };
 }
 
@@ -76,8 +83,11 @@ export async function speak(page: Page, language: 'en' | 'es'): Promise<void> {
   await expect(page.locator('html')).toHaveAttribute('lang', language);
 }
 
+const isOdd = (text: string): boolean =>
+  text.split(/[^\p{L}]+/u).some((word) => word.length > 2 && !SAME.test(word.toLowerCase()));
+
 /** What is on the screen, or what something there is called, and stands in no table of a language. */
-export async function textsMissing(page: Page, written: readonly string[]): Promise<string[]> {
+export async function textsMissing(page: Page, written: Written): Promise<string[]> {
   const texts = await page.evaluate(() => {
     const bare = (text: string): string => {
       let [left, depth] = ['', 0];
@@ -102,16 +112,14 @@ export async function textsMissing(page: Page, written: readonly string[]): Prom
     return [...new Set(found)];
   });
   return texts.filter((text) => {
+    if (!isOdd(text)) return false;
     // A name too long for its place ends with dots.
-    const cut = /(\S.*)…$/.exec(text)?.[1];
-    if (cut !== undefined && written.some((own) => own.startsWith(cut.replace(/^[A-Z]+-\d+ /, ''))))
-      return false;
-    if (text.length > 5 && written.some((own) => own.toLowerCase().includes(text.trim().toLowerCase())))
-      return false;
-    const left = written.reduce((rest, own) => (rest.includes(own) ? rest.replaceAll(own, ' ') : rest), text);
+    const cut = /(\S.*)…$/.exec(text)?.[1]?.replace(/^[A-Z]+-\d+ /, '');
+    if (cut !== undefined && written.texts.some((own) => own.startsWith(cut))) return false;
+    if (text.length > 5 && written.all.includes(text.trim().toLowerCase())) return false;
+    const left = written.texts.reduce((rest, own) => rest.replaceAll(own, ' '), text);
     // Dates and times come with the dates of the language.
-    if (/^hace |\d+ de \p{L}+ de \d{4}/u.test(left)) return false;
-    return left.split(/[^\p{L}]+/u).some((word) => word.length > 2 && !SAME.test(word.toLowerCase()));
+    return isOdd(left) && !/^hace |\d+ de \p{L}+ de \d{4}/u.test(left);
   });
 }
 

@@ -98,3 +98,20 @@ export async function type(page: Page, name: string, text: string): Promise<void
 export const column = (page: Page, model: string): Locator =>
   page.getByRole('columnheader').and(page.locator(`[data-model="${model}"]`));
 export const tray = (page: Page): Locator => page.getByRole('region', { name: 'Ruled out' });
+
+/** What the page says was done; with the pointer on it, it stays until it is undone. */
+export async function stays(page: Page, said: string | RegExp): Promise<Locator> {
+  const notice = page.getByRole('alert').filter({ hasText: said }).last();
+  await notice.hover();
+  return notice;
+}
+
+/** Presses Undo beside what was said. */
+export async function undo(page: Page, said: string | RegExp): Promise<void> {
+  await page
+    .getByRole('alert')
+    .filter({ hasText: said })
+    .last()
+    .getByRole('button', { name: 'Undo' })
+    .click();
+}

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { current, openPosition, tray, type } from './open.js';
+import { current, openPosition, stays, tray, type, undo } from './open.js';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -26,17 +26,18 @@ test('a pick is let go, and Undo brings it back', async ({ page }) => {
   await openPosition(page, 'CW-103');
   await page.getByRole('button', { name: 'Remove pick' }).click();
   await expect(current(page)).toContainText('not picked');
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await undo(page, 'pick removed');
   await expect(page.getByRole('region', { name: 'Picked' })).toContainText('no torch');
 });
 
 test('a pick that the duty has outgrown says so', async ({ page }) => {
   await openPosition(page, 'CW-103');
   await type(page, 'pressure', '20 bar');
+  await stays(page, 'duty changed');
   await expect(page.getByRole('region', { name: 'Picked' })).toContainText('no longer fits');
   await expect(current(page)).toContainText('pick no longer fits');
   await expect(tray(page).locator('[data-model="Ostrand 21P"]')).toContainText('press joint');
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await undo(page, 'duty changed');
   await expect(page.getByRole('region', { name: 'Picked' })).toContainText('no torch');
 });
 

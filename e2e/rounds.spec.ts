@@ -1,5 +1,5 @@
 import { type Page, expect, test } from '@playwright/test';
-import { demoLine, lookAround } from './open.js';
+import { demoLine, lookAround, stays, undo } from './open.js';
 
 /** The demo’s round that is under way. */
 async function openRound(page: Page): Promise<void> {
@@ -26,13 +26,15 @@ test('what is due becomes a round in walking order, is put in another order by k
   const [first = '', second = ''] = before;
   await page.getByRole('button', { name: new RegExp(`^Move ${first}:`) }).focus();
   await page.keyboard.press('Space');
-  await page.waitForTimeout(200);
+  const told = page.locator('[id^="DndLiveRegion"]');
+  await expect(told).toHaveText(/^Over place/);
+  const here = (await told.textContent()) ?? '';
   await page.keyboard.press('ArrowDown');
-  await page.waitForTimeout(200);
+  await expect(told).not.toHaveText(here);
   await page.keyboard.press('Space');
-  await expect(page.getByText(`${first} moved`)).toBeVisible();
+  await stays(page, `${first} moved`);
   await expect.poll(async () => (await tags(page)).slice(0, 2)).toEqual([second, first]);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await undo(page, `${first} moved`);
   await expect.poll(async () => (await tags(page)).slice(0, 2)).toEqual([first, second]);
 });
 
@@ -58,9 +60,9 @@ test('a round is dragged, its calendar file has an event a day, and it prints wi
   await page.mouse.move(to.x + 8, to.y + 20, { steps: 8 });
   await page.mouse.move(to.x + 8, to.y - 4, { steps: 4 });
   await page.mouse.up();
-  await expect(page.getByText('UT-107 moved')).toBeVisible();
+  await stays(page, 'UT-107 moved');
   await expect.poll(() => tags(page)).not.toEqual(before);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await undo(page, 'UT-107 moved');
   await expect.poll(() => tags(page)).toEqual(before);
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('link', { name: 'Calendar file' })).toBeHidden();

@@ -1,5 +1,5 @@
 import { type Page, expect, test } from '@playwright/test';
-import { current, lookAround, openBoard, openWalk, strip } from './open.js';
+import { current, lookAround, openBoard, openWalk, stays, strip, undo } from './open.js';
 
 const row = (page: Page, name: string) => page.getByRole('treeitem', { name }).first();
 const field = (page: Page) => page.getByRole('textbox', { name: 'Type what comes next' });
@@ -39,17 +39,17 @@ test('items move and go by keys, and come back with Undo', async ({ page }) => {
   await choose('Flower beds');
   const tree = page.getByRole('tree');
   await tree.press('Alt+ArrowUp');
-  await expect(page.getByText('Flower beds: moved')).toBeVisible();
+  await stays(page, 'Flower beds: moved');
   await expect
     .poll(async () => (await names()).indexOf('Flower beds'))
     .toBe(before.indexOf('Flower beds') - 1);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await undo(page, 'Flower beds: moved');
   await expect.poll(names).toEqual(before);
   await choose('Flower beds');
   await tree.press('Delete');
-  await expect(page.getByText('Flower beds: removed')).toBeVisible();
+  await stays(page, 'Flower beds: removed');
   await expect(page.getByRole('treeitem', { name: 'IR-103' })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await undo(page, 'Flower beds: removed');
   await expect.poll(names).toEqual(before);
 });
 
@@ -66,9 +66,9 @@ test('a row is dragged past another with all that hangs on it', async ({ page })
   await page.mouse.move(from.x + 60, from.y, { steps: 4 });
   await page.mouse.move(to.x + 60, to.y + to.height / 2, { steps: 8 });
   await page.mouse.up();
-  await expect(page.getByText('Flower beds: moved')).toBeVisible();
+  await stays(page, 'Flower beds: moved');
   await expect.poll(async () => (await names()).indexOf('Flower beds')).toBe(onto);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await undo(page, 'Flower beds: moved');
   await expect.poll(names).toEqual(before);
 });
 

@@ -6,7 +6,12 @@ export interface Asked {
   body: unknown;
 }
 
-type Answer = (asked: Asked) => { status?: number; body: unknown } | undefined;
+interface Reply {
+  status?: number;
+  body: unknown;
+}
+
+type Answer = (asked: Asked) => Reply | undefined | Promise<Reply>;
 
 /** What was sent: read where it is JSON, else as it came. */
 function bodyOf({ headers }: Request, text: string): unknown {
@@ -31,7 +36,7 @@ export function serve(answer: Answer): Asked[] {
       body: bodyOf(request, text),
     };
     log.push(asked);
-    const { status = 200, body } = answer(asked) ?? {
+    const { status = 200, body } = (await answer(asked)) ?? {
       status: 404,
       body: { error: { code: 'not-found', message: `nothing at ${asked.path}` } },
     };

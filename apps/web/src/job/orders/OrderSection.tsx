@@ -9,6 +9,7 @@ import {
   useRemoveOrderLinesMutation,
   useSetOrderStateMutation,
 } from '../../store/orders-api';
+import { useSayWithUndo } from '../../kit/useSayWithUndo';
 import { useMay } from '../../store/people-api';
 import { newId } from '../../store/new-id';
 import { useWords } from '../../words';
@@ -36,7 +37,8 @@ export function OrderSection({ jobId, order, marked, mark, till }: OrderSectionP
   const [setState, { isLoading }] = useSetOrderStateMutation();
   const [remove] = useRemoveOrderLinesMutation();
   const [add] = useAddOrderLinesMutation();
-  const { enqueueSnackbar, closeSnackbar } = useSnackbar();
+  const { enqueueSnackbar } = useSnackbar();
+  const sayWithUndo = useSayWithUndo();
   const mayOrder = useMay('order');
   const words = useWords();
   const { supplier, state, lines } = order;
@@ -74,18 +76,8 @@ export function OrderSection({ jobId, order, marked, mark, till }: OrderSectionP
       positions: positions.map(({ id }) => id),
       note,
     }));
-    enqueueSnackbar(words('orders.removed', { count: gone.length }), {
-      action: (key) => (
-        <Button
-          color="inherit"
-          onClick={() => {
-            closeSnackbar(key);
-            add({ jobId, lines: again }).unwrap().catch(trouble);
-          }}
-        >
-          {words('app.undo')}
-        </Button>
-      ),
+    sayWithUndo(words('orders.removed', { count: gone.length }), () => {
+      add({ jobId, lines: again }).unwrap().catch(trouble);
     });
   };
 

@@ -7,12 +7,12 @@ import { useMay } from '../../store/people-api';
 import { useWords } from '../../words';
 import styles from './Finding.module.css';
 import { stopped } from './stopped';
-import type { useFindings } from './useFindings';
+import type { Found } from './useFindings';
 import { useWriteFinding } from './useWriteFinding';
 
 interface FindingsProps {
   position: PositionView;
-  findings: ReturnType<typeof useFindings>;
+  findings: readonly Found[];
   /** Where the position's bench is. */
   benchAt: string;
 }

@@ -1,17 +1,22 @@
+import type { EntryView } from '@grevik/contracts';
 import { type Column, modelWords, standingFindings } from '@grevik/core';
 import { useMemo } from 'react';
 import { useHistoryQuery } from '../../store/log-api';
 
-type Found = ReturnType<typeof useFindings>[number];
+export type Found = ReturnType<typeof standingFindings<EntryView>>[number];
 
-/** What the bench found at a position and still holds. */
-export function useFindings(positionId: string) {
-  const { data } = useHistoryQuery({ positionId });
-  return useMemo(() => standingFindings(data?.entries ?? []), [data]);
+/** What the bench found at a position and still holds; undefined until that is known. */
+export function useFindings(positionId: string): Found[] | undefined {
+  const { currentData, isFetching } = useHistoryQuery({ positionId });
+  const isAsked = isFetching && currentData === undefined;
+  return useMemo(
+    () => (isAsked ? undefined : standingFindings(currentData?.entries ?? [])),
+    [currentData, isAsked],
+  );
 }
 
 /** Columns with what the bench found of their valve among their reasons; where it warns, it fits only with care. */
-export function withFindings<C extends Column>(columns: readonly C[], findings: readonly Found[]): C[] {
+export function withFindings<C extends Column>(columns: readonly C[], findings: readonly Found[] = []): C[] {
   return columns.map((column) => {
     const own = findings.filter(({ finding }) => finding.valve === modelWords(column.model).from);
     if (own.length === 0) return column;

@@ -155,15 +155,20 @@ export function LineUpPage() {
           {trial !== NOTHING_TRIED && (
             <Trying line={line} position={position} trial={trial} back={() => setTried(undefined)} />
           )}
-          <AskFirst line={line} position={position} looked={looked} />
-          <DutyFacts duty={duty} />
           <CurrentPick line={line} position={position} models={models} settings={settings} />
           {maySendDrills && (
             <p className="no-print">
               <SendDrill line={line} position={position} models={models} settings={settings} />
             </p>
           )}
-          <Findings position={position} findings={findings} benchAt={`${lineAt}/bench/${tagAt}`} />
+          {/* What comes later stands below what can be pressed already, so that nothing moves from under a finger. */}
+          {findings && (
+            <>
+              <Findings position={position} findings={findings} benchAt={`${lineAt}/bench/${tagAt}`} />
+              <AskFirst line={line} position={position} looked={looked} />
+            </>
+          )}
+          <DutyFacts duty={duty} />
           <p className={styles.caution}>{translated(MEDIUM_FACTS[line.medium].caution)}</p>
         </aside>
         {models.length === 0 ? (

@@ -1,5 +1,5 @@
 import '@testing-library/jest-dom';
-import type { LineView } from '@grevik/contracts';
+import type { LineView, PickView } from '@grevik/contracts';
 import type { PositionDuty } from '@grevik/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -56,6 +56,30 @@ describe('what to ask first', () => {
       duty: { startsPerHour: 6, origins: { startsPerHour: 'said' } },
     });
     expect(first.getByText(/other facts? would not change the pick/)).toBeInTheDocument();
+  });
+
+  it('comes below what is picked, and not before what the bench found is known', async () => {
+    let answer: (response: { body: unknown }) => void = () => undefined;
+    const history = new Promise<{ body: unknown }>((resolve) => {
+      answer = resolve;
+    });
+    serve(({ path }) => (path.includes('/history') ? history : undefined));
+    const pick: PickView = {
+      modelId: BALL.id,
+      reason: 'No torch here.',
+      pickedBy: 'Ada',
+      pickedAt: '2026-11-01',
+      verdict: 'fits',
+      edges: [],
+    };
+    const line = { ...LINE, positions: [{ ...POSITION, pick }] };
+    onLine(<LineUpPage />, { line, models: MODELS });
+    await screen.findByRole('list', { name: /Until when the verdict on Ostrand 21P holds/ });
+    expect(screen.queryByRole('region', { name: 'Ask first' })).not.toBeInTheDocument();
+    const remove = screen.getByRole('button', { name: 'Remove pick' });
+    answer({ body: { changes: [], entries: [], hasOlder: false } });
+    const ask = await screen.findByRole('region', { name: 'Ask first' });
+    expect(remove.compareDocumentPosition(ask)).toBe(Node.DOCUMENT_POSITION_FOLLOWING);
   });
 
   it('takes a figure that is typed, and how it is known', async () => {

@@ -1,15 +1,16 @@
 import type { PositionView } from '@grevik/contracts';
 import type { BenchFinding } from '@grevik/core';
-import { Button } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { newId } from '../../store/new-id';
 import { useWriteEntry } from '../../store/useWriteEntry';
 import { useWords } from '../../words';
+import { useSayWithUndo } from '../useSayWithUndo';
 
 /** Writes what the bench found to a position's log; an entry is never edited, so that taking it back is another. */
 export function useWriteFinding(position: PositionView) {
   const { write: writeEntry, isWriting } = useWriteEntry(position);
-  const { enqueueSnackbar, closeSnackbar } = useSnackbar();
+  const { enqueueSnackbar } = useSnackbar();
+  const sayWithUndo = useSayWithUndo();
   const words = useWords();
 
   const store = async (text: string, finding: BenchFinding): Promise<boolean> => {
@@ -32,19 +33,7 @@ export function useWriteFinding(position: PositionView) {
     });
   const write = async (text: string, finding: BenchFinding): Promise<void> => {
     if (!(await store(text, finding))) return;
-    enqueueSnackbar(words('bench.written', { tag: position.tag }), {
-      action: (key) => (
-        <Button
-          color="inherit"
-          onClick={() => {
-            closeSnackbar(key);
-            void takeBack(text, finding);
-          }}
-        >
-          {words('bench.takeBack')}
-        </Button>
-      ),
-    });
+    sayWithUndo(words('bench.written', { tag: position.tag }), () => void takeBack(text, finding));
   };
   return { write, takeBack, isWriting };
 }
