@@ -16,23 +16,6 @@ export default tseslint.config(
   eslint.configs.recommended,
   ...tseslint.configs.strict,
   {
-    files: ['packages/**/*.ts', 'apps/**/*.{ts,tsx}', 'e2e/**/*.ts', 'tools/**/*.ts', 'playwright.config.ts'],
-    languageOptions: {
-      parserOptions: {
-        projectService: { allowDefaultProject: ['playwright.config.ts', 'apps/web/vite.config.ts'] },
-        tsconfigRootDir: import.meta.dirname,
-      },
-    },
-    rules: {
-      '@typescript-eslint/no-floating-promises': 'error',
-      '@typescript-eslint/no-misused-promises': 'error',
-      '@typescript-eslint/switch-exhaustiveness-check': [
-        'error',
-        { considerDefaultExhaustiveForUnions: true },
-      ],
-    },
-  },
-  {
     rules: {
       '@typescript-eslint/no-unused-vars': [
         'error',

@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { defineConfig } from '@playwright/test';
+import { browserPath } from './tools/setup/browser.mjs';
 
 const FIRST_PORT = Number(process.env.GREVIK_E2E_PORT ?? 4399);
 /** Tests that run at once: each works on an application of its own, so that none sees what another changes. */
@@ -41,7 +42,7 @@ export default defineConfig({
     serviceWorkers: 'block',
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
-      executablePath: process.env.GREVIK_CHROMIUM ?? '/usr/bin/chromium',
+      executablePath: browserPath(),
       args: [
         '--disable-gpu',
         '--disable-quic',

@@ -5,6 +5,7 @@ import { mkdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
+import { browserPath } from './setup/browser.mjs';
 import { ROOT } from './setup/installation.mjs';
 
 const PORT = '4397';
@@ -237,7 +238,7 @@ const app = spawn('node', [join(ROOT, 'tools/start.mjs')], {
 });
 await new Promise((ready) => app.stdout.once('data', ready));
 const browser = await chromium.launch({
-  executablePath: process.env.GREVIK_CHROMIUM ?? '/usr/bin/chromium',
+  executablePath: browserPath(),
   args: ['--disable-gpu'],
 });
 try {

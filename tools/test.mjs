@@ -1,9 +1,9 @@
 // Everything that is checked: format, lint, types, dependencies, unit and server tests, browser tests. One closing line.
 import { randomBytes } from 'node:crypto';
-import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { installDebianPackages } from './setup/debian-package.mjs';
+import { installBrowser } from './setup/browser.mjs';
 import { ROOT, build, installPackages, requireNode } from './setup/installation.mjs';
 import { endingPlainly } from './setup/plain-failure.mjs';
 import { run } from './setup/run.mjs';
@@ -13,8 +13,7 @@ const bin = (/** @type {string} */ name) => join(ROOT, 'node_modules', '.bin', n
 await endingPlainly(async () => {
   requireNode();
   await installPackages();
-  if (!existsSync(process.env.GREVIK_CHROMIUM ?? '/usr/bin/chromium'))
-    await installDebianPackages(['chromium'], 'Chromium');
+  await installBrowser();
   const reports = mkdtempSync(join(tmpdir(), 'grevik-reports-'));
   const sum = { passed: 0, failed: 0 };
 
@@ -38,6 +37,7 @@ await endingPlainly(async () => {
 
   await Promise.all([
     check('lint', bin('eslint'), ['.']),
+    check('lint with types', bin('oxlint'), ['--type-aware']),
     check('types', 'node', ['tools/types.mjs']),
     check('format', bin('prettier'), ['--check', '.']),
     check('dependencies', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'packages', 'apps']),

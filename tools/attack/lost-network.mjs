@@ -2,6 +2,7 @@
 // Visits written in a browser while network, tab and server go away at random: what was said to be kept is stored, once.
 import { chromium } from '@playwright/test';
 import pg from 'pg';
+import { browserPath } from '../setup/browser.mjs';
 import { Person } from './person.mjs';
 
 const ROUND = 'Lift station, October';
@@ -21,7 +22,7 @@ export async function lostNetwork(server, isLarge) {
     (await person.send('GET', `rounds/${id}`)).body.stopsInOrder
   );
   const browser = await chromium.launch({
-    executablePath: process.env.GREVIK_CHROMIUM ?? '/usr/bin/chromium',
+    executablePath: browserPath(),
     args: ['--disable-gpu'],
   });
   const context = await browser.newContext({

@@ -3,6 +3,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
+import { browserPath } from '../setup/browser.mjs';
 import { ROOT } from '../setup/installation.mjs';
 import { report } from './measure.mjs';
 import { withApp } from './running-app.mjs';
@@ -26,7 +27,7 @@ await withApp(async ({ address }) => {
   );
 
   const browser = await chromium.launch({
-    executablePath: process.env.GREVIK_CHROMIUM ?? '/usr/bin/chromium',
+    executablePath: browserPath(),
     args: ['--disable-gpu'],
   });
   const page = await browser.newPage();

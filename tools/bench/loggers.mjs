@@ -3,6 +3,7 @@
 import { randomUUID } from 'node:crypto';
 import { performance } from 'node:perf_hooks';
 import { chromium } from '@playwright/test';
+import { browserPath } from '../setup/browser.mjs';
 import { middle, report } from './measure.mjs';
 import { withApp } from './running-app.mjs';
 
@@ -13,7 +14,7 @@ const GIVEN = { kind: 'air', testPressurePa: 345_000, holdS: SAMPLES - 1, gaugeR
 
 await withApp(async ({ address }) => {
   const browser = await chromium.launch({
-    executablePath: process.env.GREVIK_CHROMIUM ?? '/usr/bin/chromium',
+    executablePath: browserPath(),
     args: ['--disable-gpu'],
   });
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });

@@ -1,6 +1,7 @@
 /* global window, document, KeyboardEvent, requestAnimationFrame */
 // Opening the line-up of the next position, and frames while its questions are worked out, against the same without looking ahead.
 import { chromium } from '@playwright/test';
+import { browserPath } from '../setup/browser.mjs';
 import { middle, report } from './measure.mjs';
 import { openDemoLine, withApp } from './running-app.mjs';
 
@@ -9,7 +10,7 @@ const FRAMES = 60;
 
 await withApp(async ({ address }) => {
   const browser = await chromium.launch({
-    executablePath: process.env.GREVIK_CHROMIUM ?? '/usr/bin/chromium',
+    executablePath: browserPath(),
     args: ['--disable-gpu'],
   });
   /** @param {boolean} isAhead */

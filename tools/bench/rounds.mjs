@@ -4,6 +4,7 @@ import { randomUUID } from 'node:crypto';
 import { performance } from 'node:perf_hooks';
 import { chromium } from '@playwright/test';
 import pg from 'pg';
+import { browserPath } from '../setup/browser.mjs';
 import { median, middle, report } from './measure.mjs';
 import { withApp } from './running-app.mjs';
 
@@ -13,7 +14,7 @@ const STOPS = 60;
 
 await withApp(async ({ address, databaseUrl }) => {
   const browser = await chromium.launch({
-    executablePath: process.env.GREVIK_CHROMIUM ?? '/usr/bin/chromium',
+    executablePath: browserPath(),
     args: ['--disable-gpu'],
   });
   const context = await browser.newContext({ serviceWorkers: 'allow', baseURL: address });

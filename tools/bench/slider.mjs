@@ -1,5 +1,6 @@
 // Script time of each frame while the handle moves all cutaways, against a key that does nothing.
 import { chromium } from '@playwright/test';
+import { browserPath } from '../setup/browser.mjs';
 import { middle } from './measure.mjs';
 import { openDemoLine, withApp } from './running-app.mjs';
 
@@ -7,7 +8,7 @@ const STEPS = 60;
 
 await withApp(async ({ address }) => {
   const browser = await chromium.launch({
-    executablePath: process.env.GREVIK_CHROMIUM ?? '/usr/bin/chromium',
+    executablePath: browserPath(),
     args: ['--disable-gpu'],
   });
   const context = await browser.newContext({

@@ -1,6 +1,7 @@
 /* global document, requestAnimationFrame -- in the page that is measured */
 // Dividing a grid of 100,000 links, and opening a job of 5,000 positions.
 import * as core from '@grevik/core';
+import { browserPath } from '../setup/browser.mjs';
 import { median, middle, report } from './measure.mjs';
 
 const SIDE = 224;
@@ -93,7 +94,7 @@ await withApp(async ({ address }) => {
   const job = await (await fetch(`${address}/api/jobs/${jobId}`, { headers })).json();
 
   const browser = await chromium.launch({
-    executablePath: process.env.GREVIK_CHROMIUM ?? '/usr/bin/chromium',
+    executablePath: browserPath(),
     args: ['--disable-gpu'],
   });
   const context = await browser.newContext({

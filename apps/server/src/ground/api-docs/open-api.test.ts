@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import request from 'supertest';
+import { TSC } from '../../../../../tools/setup/installation.mjs';
 import { type TestApp, startTestApp } from '../../testing/test-app.js';
 
 interface OpenApi {
@@ -10,7 +11,8 @@ interface OpenApi {
   components: { schemas: Record<string, unknown> };
 }
 
-const BIN = join(process.cwd(), 'node_modules', '.bin');
+const MODULES = join(process.cwd(), 'node_modules');
+const COMPILER = join(MODULES, TSC);
 
 /** A program somebody writes against the description. */
 const CLIENT = `import type { paths } from './api.js';
@@ -63,7 +65,7 @@ describe('the published description of the API', () => {
       writeFileSync(join(folder, 'api.json'), JSON.stringify(document));
       writeFileSync(join(folder, 'package.json'), '{"type":"module"}');
       const api = join(folder, 'api.d.ts');
-      execFileSync(join(BIN, 'openapi-typescript'), [join(folder, 'api.json'), '--output', api], {
+      execFileSync(join(MODULES, '.bin', 'openapi-typescript'), [join(folder, 'api.json'), '--output', api], {
         stdio: 'pipe',
       });
       expect(readFileSync(api, 'utf8')).toContain('"/api/positions/{id}/pick"');
@@ -71,7 +73,7 @@ describe('the published description of the API', () => {
         writeFileSync(join(folder, 'client.ts'), source);
         const options = ['--noEmit', '--strict', '--target', 'es2022', '--module', 'nodenext'];
         try {
-          execFileSync(join(BIN, 'tsc'), [...options, 'client.ts'], { cwd: folder, stdio: 'pipe' });
+          execFileSync(COMPILER, [...options, 'client.ts'], { cwd: folder, stdio: 'pipe' });
           return 'well';
         } catch (error) {
           return String((error as { stdout: Buffer }).stdout);
