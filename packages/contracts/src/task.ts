@@ -1,7 +1,16 @@
 import type { ArchiveTaken } from './archive.js';
+import type { WalkListTaken } from './walk-list.js';
 
 /** Work that goes on by itself, in the queue. */
-export const TASK_KINDS = ['quote', 'judge-jobs', 'budget-file', 'job-file', 'job-import'] as const;
+export const TASK_KINDS = [
+  'quote',
+  'judge-jobs',
+  'budget-file',
+  'job-file',
+  'job-import',
+  'walk-list-import',
+  'catalogue-import',
+] as const;
 export type TaskKind = (typeof TASK_KINDS)[number];
 
 export const TASK_STATES = ['waiting', 'running', 'done', 'failed', 'cancelled'] as const;
@@ -30,6 +39,10 @@ export interface TaskView {
 export interface TaskResult {
   /** A job that was imported. */
   imported?: ArchiveTaken;
+  /** What a walk list brought into a job. */
+  walkList?: WalkListTaken & { jobId: string };
+  /** How many models of a list were added, and changed. */
+  models?: { adds: number; changes: number };
 }
 
 /** A task that somebody waits for. */

@@ -13,7 +13,6 @@ import type {
   SessionView,
   SignInOptionsView,
   WalkListPreview,
-  WalkListTaken,
 } from '@grevik/contracts';
 import {
   type BaseQueryFn,
@@ -204,10 +203,6 @@ export const api = createApi({
         body: { text },
       }),
     }),
-    takeWalkList: build.mutation<WalkListTaken, { jobId: string; text: string; rows: number[] }>({
-      query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/walk-list`, method: 'POST', body }),
-      invalidatesTags: ['Jobs', 'Line', 'Mine'],
-    }),
   }),
 });
 
@@ -247,5 +242,4 @@ export const {
   usePickMutation,
   useUnpickMutation,
   usePreviewWalkListMutation,
-  useTakeWalkListMutation,
 } = api;

@@ -7,7 +7,6 @@ import type {
   PickManyRequest,
   PositionView,
   RetireModelRequest,
-  TakeCatalogueListRequest,
 } from '@grevik/contracts';
 import { api } from './api';
 
@@ -29,10 +28,6 @@ const catalogueApi = api.injectEndpoints({
     previewModels: build.mutation<CatalogueListPreview, CatalogueListRequest>({
       query: (body) => ({ url: 'catalogue/list/preview', method: 'POST', body }),
     }),
-    takeModels: build.mutation<CatalogueListPreview, TakeCatalogueListRequest>({
-      query: (body) => ({ url: 'catalogue/list', method: 'POST', body }),
-      invalidatesTags: ['Catalogue'],
-    }),
     pickMany: build.mutation<PositionView[], PickManyRequest & { jobId: string }>({
       query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/picks`, method: 'PUT', body }),
       invalidatesTags: ['Jobs', 'Line', 'History', 'Mine'],
@@ -45,6 +40,5 @@ export const {
   useChangeModelMutation,
   useRetireModelMutation,
   usePreviewModelsMutation,
-  useTakeModelsMutation,
   usePickManyMutation,
 } = catalogueApi;

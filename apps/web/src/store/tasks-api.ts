@@ -1,4 +1,11 @@
-import type { BudgetFile, OwnTaskView, TaskAdded, TaskView } from '@grevik/contracts';
+import type {
+  BudgetFile,
+  OwnTaskView,
+  TakeCatalogueListRequest,
+  TakeWalkListRequest,
+  TaskAdded,
+  TaskView,
+} from '@grevik/contracts';
 import type { Language } from '@grevik/words';
 import { ALL, api } from './api';
 
@@ -39,6 +46,14 @@ const tasksApi = api.injectEndpoints({
       }),
       invalidatesTags: ['Tasks'],
     }),
+    importWalkList: build.mutation<TaskAdded, TakeWalkListRequest & { jobId: string }>({
+      query: ({ jobId, ...body }) => ({ url: `jobs/${jobId}/walk-list/imports`, method: 'POST', body }),
+      invalidatesTags: ['Tasks'],
+    }),
+    importModels: build.mutation<TaskAdded, TakeCatalogueListRequest>({
+      query: (body) => ({ url: 'catalogue/list/imports', method: 'POST', body }),
+      invalidatesTags: ['Tasks'],
+    }),
     cancelTask: build.mutation<undefined, string>({
       query: (id) => ({ url: `tasks/${id}`, method: 'DELETE' }),
       invalidatesTags: ['Tasks'],
@@ -60,4 +75,6 @@ export const {
   useAskForBudgetFileMutation,
   useAskForJobFileMutation,
   useImportJobMutation,
+  useImportWalkListMutation,
+  useImportModelsMutation,
 } = tasksApi;

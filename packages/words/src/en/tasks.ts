@@ -24,6 +24,8 @@ export const tasks = {
       'budget-file': 'Write the budget of {{what}}',
       'job-file': 'Write {{what}} to a file',
       'job-import': 'Import {{what}}',
+      'walk-list-import': 'Import a walk list into {{what}}',
+      'catalogue-import': 'Import models from a {{what}} list',
     },
     states: {
       waiting: 'waiting',

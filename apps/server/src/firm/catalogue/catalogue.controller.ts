@@ -6,6 +6,7 @@ import {
   ChangeModelRequest,
   type ModelView,
   RetireModelRequest,
+  type TaskAdded,
   TakeCatalogueListRequest,
 } from '@grevik/contracts';
 import type { CatalogueModel } from '@grevik/core';
@@ -15,6 +16,7 @@ import type { Response } from 'express';
 import { May } from '../../ground/access/may.js';
 import type { Sent } from '../../ground/requests/sent.js';
 import { IdPipe } from '../../ground/errors/id.pipe.js';
+import { BackgroundLists } from './background-lists.service.js';
 import { CatalogueListService } from './catalogue-list.service.js';
 import { CatalogueService } from './catalogue.service.js';
 
@@ -23,6 +25,7 @@ export class CatalogueController {
   constructor(
     private readonly catalogue: CatalogueService,
     private readonly lists: CatalogueListService,
+    private readonly background: BackgroundLists,
   ) {}
 
   @ApiOperation({ summary: 'The models of the company, including retired ones.' })
@@ -60,6 +63,14 @@ export class CatalogueController {
   @HttpCode(200)
   take(@Body() { format, text, adds, changes }: TakeCatalogueListRequest): Promise<CatalogueListPreview> {
     return this.lists.take(format, text, { adds, changes });
+  }
+
+  @ApiOperation({ summary: 'Imports a checked list in the background: all of it, or nothing.' })
+  @May('catalogue')
+  @Post('list/imports')
+  @HttpCode(202)
+  async askFor(@Body() { text, ...given }: TakeCatalogueListRequest): Promise<TaskAdded> {
+    return { taskId: await this.background.askFor(text, given) };
   }
 
   @ApiOperation({ summary: 'Adds a model.' })

@@ -1,5 +1,6 @@
 import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
+import { BackgroundLists } from './background-lists.service.js';
 import { CatalogueModelRow } from './catalogue-model.model.js';
 import { CatalogueSize } from './catalogue-size.model.js';
 import { CatalogueListService } from './catalogue-list.service.js';
@@ -9,7 +10,7 @@ import { CatalogueService } from './catalogue.service.js';
 @Module({
   imports: [SequelizeModule.forFeature([CatalogueModelRow, CatalogueSize])],
   controllers: [CatalogueController],
-  providers: [CatalogueService, CatalogueListService],
+  providers: [BackgroundLists, CatalogueService, CatalogueListService],
   exports: [CatalogueService],
 })
 export class CatalogueModule {}

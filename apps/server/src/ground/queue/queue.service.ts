@@ -35,6 +35,8 @@ const QUEUES: Readonly<Record<TaskKind, { atOnce: number; mostS: number }>> = {
   'budget-file': { atOnce: 1, mostS: 300 },
   'job-file': { atOnce: 1, mostS: 300 },
   'job-import': { atOnce: 1, mostS: 600 },
+  'walk-list-import': { atOnce: 1, mostS: 300 },
+  'catalogue-import': { atOnce: 1, mostS: 300 },
 };
 /** What has ended is shown so long, ms. */
 const KEPT_MS = 30 * 24 * 3600 * 1000;

@@ -1,5 +1,6 @@
+import { randomUUID } from 'node:crypto';
 import { setTimeout as pause } from 'node:timers/promises';
-import type { JobArchive, JobView, OwnTaskView, TaskAdded } from '@grevik/contracts';
+import type { JobArchive, JobView, LineView, ModelView, OwnTaskView, TaskAdded } from '@grevik/contracts';
 import { type Agent, type TestApp, startTestApp } from '../../testing/test-app.js';
 
 describe('files written and read in the background', () => {
@@ -77,6 +78,53 @@ describe('files written and read in the background', () => {
     expect(task.problem).toContain('format');
     await foreman.get(`/api/tasks/mine/${task.id}/file`).expect(404);
     expect((await foreman.get('/api/jobs')).body).toHaveLength(before);
+  });
+
+  it('import the rows of a walk list that were seen, and none where others could be imported', async () => {
+    const text = 'tag,line,medium,function,size,pressure\nQS-1,Quay sheds,cold water,shut off,3/4 in,5 bar';
+    const importing = async (rows: number[]): Promise<OwnTaskView> =>
+      ended(
+        idOf(await foreman.post(`/api/jobs/${job.id}/walk-list/imports`).send({ text, rows }).expect(202)),
+      );
+    expect(await importing([2, 3])).toMatchObject({
+      state: 'failed',
+      tries: 1,
+      problem: expect.stringContaining('Check the list again') as string,
+    });
+    const done = await importing([2]);
+    expect(done).toMatchObject({ kind: 'walk-list-import', what: job.name, state: 'done' });
+    const [line] = done.result?.walkList?.lines ?? [];
+    expect(done.result?.walkList).toMatchObject({ jobId: job.id, added: 1, lines: [{ name: 'Quay sheds' }] });
+    const { positions } = (await foreman.get(`/api/lines/${line?.id}`).expect(200)).body as LineView;
+    expect(positions.map(({ tag }) => tag)).toEqual(['QS-1']);
+    const [mine] = (await foreman.get('/api/changes/mine').expect(200)).body as { kind: string }[];
+    expect(mine?.kind).toBe('walk-list');
+    await foreman
+      .post(`/api/jobs/${randomUUID()}/walk-list/imports`)
+      .send({ text, rows: [2] })
+      .expect(404);
+  });
+
+  it('import a list of models as it was seen', async () => {
+    const models = [{ maker: 'Fellside', model: '7', type: 'ball', sizes: [{ dn: 20, price: 9 }] }];
+    const given = { format: 'json', text: JSON.stringify(models), adds: 1, changes: 0 };
+    const importing = async (seen: object): Promise<OwnTaskView> =>
+      ended(
+        idOf(
+          await foreman
+            .post('/api/catalogue/list/imports')
+            .send({ ...given, ...seen })
+            .expect(202),
+        ),
+      );
+    expect(await importing({ adds: 2 })).toMatchObject({ state: 'failed', tries: 1, result: null });
+    expect(await importing({})).toMatchObject({
+      kind: 'catalogue-import',
+      state: 'done',
+      result: { models: { adds: 1, changes: 0 } },
+    });
+    const held = (await foreman.get('/api/catalogue').expect(200)).body as ModelView[];
+    expect(held.filter(({ maker }) => maker === 'Fellside')).toHaveLength(1);
   });
 
   it('are cancelled by whoever asked, unless they have ended', async () => {

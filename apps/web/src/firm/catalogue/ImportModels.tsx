@@ -1,10 +1,14 @@
-import type { CatalogueFormat, CatalogueListPreview } from '@grevik/contracts';
+import type { CatalogueFormat, CatalogueListPreview, OwnTaskView } from '@grevik/contracts';
 import { Alert, Button, Dialog, DialogActions, DialogContent, DialogTitle } from '@mui/material';
 import { useSnackbar } from 'notistack';
-import { type ChangeEvent, useState } from 'react';
+import { type ChangeEvent, useCallback, useState } from 'react';
 import { Loading } from '../../kit/Notice';
-import { usePreviewModelsMutation, useTakeModelsMutation } from '../../store/catalogue-api';
+import { TaskProgress } from '../../kit/background-task/TaskProgress';
+import { api } from '../../store/api';
+import { usePreviewModelsMutation } from '../../store/catalogue-api';
 import { failureText } from '../../store/failure';
+import { useAppDispatch } from '../../store/store';
+import { useImportModelsMutation } from '../../store/tasks-api';
 import { readTextFile } from '../../kit/read-text-file';
 import { useWords } from '../../words';
 
@@ -14,19 +18,23 @@ interface Looked {
   seen: CatalogueListPreview;
 }
 
-/** Brings models from a sheet or a JSON list: looked at row by row, then taken together or not at all. */
+/** Brings models from a sheet or a JSON list: looked at row by row, then imported in the background, together or not at all. */
 export function ImportModels({ close }: { close: () => void }) {
   const [looked, setLooked] = useState<Looked>();
   const [preview, previewing] = usePreviewModelsMutation();
-  const [take, taking] = useTakeModelsMutation();
+  const [send, sending] = useImportModelsMutation();
+  const [taskId, setTaskId] = useState<string>();
+  const dispatch = useAppDispatch();
   const { enqueueSnackbar } = useSnackbar();
   const words = useWords();
+  const onClose = useCallback(() => setTaskId(undefined), []);
   const openFile = async ({ target }: ChangeEvent<HTMLInputElement>): Promise<void> => {
     const file = target.files?.[0];
     target.value = '';
     if (!file) return;
     setLooked(undefined);
-    taking.reset();
+    sending.reset();
+    setTaskId(undefined);
     const format = /\.json$/i.test(file.name) ? 'json' : 'csv';
     const text = await readTextFile(file);
     const { data } = await preview({ format, text });
@@ -35,12 +43,16 @@ export function ImportModels({ close }: { close: () => void }) {
   const takeIt = async (): Promise<void> => {
     if (!looked) return;
     const { format, text, seen } = looked;
-    const { data } = await take({ format, text, adds: seen.adds.length, changes: seen.changes.length });
-    if (!data) return;
-    enqueueSnackbar(words('catalogue.taken', { adds: data.adds.length, changes: data.changes.length }));
+    const { data } = await send({ format, text, adds: seen.adds.length, changes: seen.changes.length });
+    setTaskId(data?.taskId);
+  };
+  const onDone = ({ result }: OwnTaskView): void => {
+    if (!result?.models) return;
+    dispatch(api.util.invalidateTags(['Catalogue']));
+    enqueueSnackbar(words('catalogue.taken', result.models));
     close();
   };
-  const failure = previewing.error ?? taking.error;
+  const failure = previewing.error ?? sending.error;
   const seen = looked?.seen;
   return (
     <Dialog open onClose={close} fullWidth maxWidth="md" aria-labelledby="bring-title">
@@ -60,6 +72,7 @@ export function ImportModels({ close }: { close: () => void }) {
         </div>
         {previewing.isLoading && <Loading what={words('walkList.what')} />}
         {failure !== undefined && <Alert severity="error">{failureText(failure)}</Alert>}
+        {taskId !== undefined && <TaskProgress key={taskId} {...{ taskId, onDone, onClose }} />}
         {seen && (
           <>
             <p>
@@ -93,7 +106,9 @@ export function ImportModels({ close }: { close: () => void }) {
         <Button onClick={close}>{words('catalogue.leave')}</Button>
         <Button
           variant="contained"
-          disabled={!seen || seen.adds.length + seen.changes.length === 0 || taking.isLoading}
+          disabled={
+            !seen || seen.adds.length + seen.changes.length === 0 || sending.isLoading || taskId !== undefined
+          }
           onClick={() => void takeIt()}
         >
           {words('catalogue.takeThem')}

@@ -4,6 +4,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { Route, Routes } from 'react-router';
 import { BALL, GATE } from '../../testing/demo';
+import { doneTask } from '../../testing/done-task';
 import { show } from '../../testing/render';
 import { type Asked, serve } from '../../testing/server';
 import { CataloguePage } from './CataloguePage';
@@ -103,7 +104,12 @@ describe('the catalogue', () => {
       problems: [{ row: 4, column: 'price', message: 'price is "x": give a number.' }],
       unread: ['colour'],
     };
-    const asked = open('/catalogue', ({ method }) => (method === 'POST' ? { body: seen } : undefined));
+    const asked = open('/catalogue', ({ method, path }) => {
+      if (path.endsWith('/list/imports')) return { status: 202, body: { taskId: 'task' } };
+      if (path.endsWith('/tasks/mine/task'))
+        return { body: doneTask('catalogue-import', { models: { adds: 1, changes: 0 } }) };
+      return method === 'POST' ? { body: seen } : undefined;
+    });
     await userEvent.click(await screen.findByRole('button', { name: 'Import models' }));
     const file = new File(['maker'], 'models.csv', { type: 'text/csv' });
     file.arrayBuffer = async () => new TextEncoder().encode('maker').buffer as ArrayBuffer;
@@ -121,6 +127,7 @@ describe('the catalogue', () => {
       adds: 1,
       changes: 0,
     });
+    await waitFor(() => expect(screen.queryByRole('dialog')).not.toBeInTheDocument());
   });
 
   it('is only looked at by a role that may not change it', async () => {

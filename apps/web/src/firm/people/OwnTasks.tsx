@@ -45,6 +45,16 @@ function OwnTask({
             {words('tasks.file', { name: file.name, kB: Math.ceil(file.bytes / 1024) })}
           </Link>
         )}
+        {result?.walkList?.lines.map((line) => (
+          <Link
+            key={line.id}
+            className={styles.made}
+            component={RouterLink}
+            to={`/jobs/${result.walkList?.jobId}/lines/${line.id}/line-up`}
+          >
+            {words('tasks.openJob', { name: line.name })}
+          </Link>
+        ))}
         {result?.imported && (
           <Link className={styles.made} component={RouterLink} to={`/jobs/${result.imported.jobId}`}>
             {words('tasks.openJob', { name: result.imported.name })}

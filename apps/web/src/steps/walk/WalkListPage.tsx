@@ -1,35 +1,42 @@
-import type { WalkListPreview } from '@grevik/contracts';
+import type { OwnTaskView, WalkListPreview } from '@grevik/contracts';
 import { FURTHER_COLUMNS } from '@grevik/core';
 import { Alert, Button, TextField } from '@mui/material';
 import { useSnackbar } from 'notistack';
-import { type ChangeEvent, useState } from 'react';
+import { type ChangeEvent, useCallback, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
-import { useJobQuery, usePreviewWalkListMutation, useTakeWalkListMutation } from '../../store/api';
+import { TaskProgress } from '../../kit/background-task/TaskProgress';
+import { api, useJobQuery, usePreviewWalkListMutation } from '../../store/api';
 import { failureText } from '../../store/failure';
+import { useAppDispatch } from '../../store/store';
+import { useImportWalkListMutation } from '../../store/tasks-api';
 import { useWords } from '../../words';
 import { readTextFile } from '../../kit/read-text-file';
 import { WalkListCheckView } from './WalkListCheckView';
 import styles from './WalkListPage.module.css';
 
-/** Brings a list typed on site: looked at row by row, then taken together or not at all. */
+/** Brings a list typed on site: looked at row by row, then imported in the background, together or not at all. */
 export function WalkListPage() {
   const { jobId = '' } = useParams();
   const { data: job, error: jobError, isError, refetch } = useJobQuery(jobId);
   const [text, setText] = useState('');
   const [looked, setLooked] = useState<WalkListPreview>();
   const [preview, previewing] = usePreviewWalkListMutation();
-  const [take, taking] = useTakeWalkListMutation();
+  const [send, sending] = useImportWalkListMutation();
+  const [taskId, setTaskId] = useState<string>();
+  const dispatch = useAppDispatch();
   const { enqueueSnackbar } = useSnackbar();
   const navigate = useNavigate();
   const words = useWords();
+  const onClose = useCallback(() => setTaskId(undefined), []);
   if (isError) return <Failure error={jobError} retry={() => void refetch()} />;
   if (!job) return <Loading what={words('line.job')} />;
 
   const look = async (list: string): Promise<void> => {
     setText(list);
     setLooked(undefined);
-    taking.reset();
+    sending.reset();
+    setTaskId(undefined);
     const { data } = await preview({ jobId, text: list });
     setLooked(data);
   };
@@ -40,14 +47,18 @@ export function WalkListPage() {
   };
   const takeIt = async (): Promise<void> => {
     if (!looked) return;
-    const { data } = await take({ jobId, text, rows: looked.positions.map(({ row }) => row) });
-    const first = data?.lines[0];
-    if (!data || !first) return;
-    enqueueSnackbar(words('walkList.added', { count: data.added }));
+    const { data } = await send({ jobId, text, rows: looked.positions.map(({ row }) => row) });
+    setTaskId(data?.taskId);
+  };
+  const onDone = ({ result }: OwnTaskView): void => {
+    const [first] = result?.walkList?.lines ?? [];
+    if (!result?.walkList || !first) return;
+    dispatch(api.util.invalidateTags(['Jobs', 'Line', 'Mine']));
+    enqueueSnackbar(words('walkList.added', { count: result.walkList.added }));
     void navigate(`/jobs/${jobId}/lines/${first.id}/line-up`);
   };
 
-  const failure = previewing.error ?? taking.error;
+  const failure = previewing.error ?? sending.error;
   return (
     <div className={styles.page}>
       <header>
@@ -89,7 +100,14 @@ export function WalkListPage() {
       </div>
       {failure !== undefined && <Alert severity="error">{failureText(failure)}</Alert>}
       {previewing.isLoading && <Loading what={words('walkList.what')} />}
-      {looked && <WalkListCheckView check={looked} takeIt={() => void takeIt()} taking={taking.isLoading} />}
+      {taskId !== undefined && <TaskProgress key={taskId} {...{ taskId, onDone, onClose }} />}
+      {looked && (
+        <WalkListCheckView
+          check={looked}
+          takeIt={() => void takeIt()}
+          taking={sending.isLoading || taskId !== undefined}
+        />
+      )}
     </div>
   );
 }

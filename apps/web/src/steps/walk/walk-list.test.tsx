@@ -4,6 +4,7 @@ import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { Route, Routes } from 'react-router';
 import { POSITION } from '../../testing/demo';
+import { doneTask } from '../../testing/done-task';
 import { show } from '../../testing/render';
 import { serve } from '../../testing/server';
 import { WalkListCheckView } from './WalkListCheckView';
@@ -84,8 +85,13 @@ describe('bringing one', () => {
   it('sends the rows that were seen, and goes to the first line', async () => {
     const asked = serve(({ path }) => {
       if (path.endsWith('preview')) return { body: CHECK };
-      if (path.endsWith('walk-list'))
-        return { status: 201, body: { added: 1, lines: [{ id: 'line', name: 'Domestic cold' }] } };
+      if (path.endsWith('walk-list/imports')) return { status: 202, body: { taskId: 'task' } };
+      if (path.endsWith('tasks/mine/task'))
+        return {
+          body: doneTask('walk-list-import', {
+            walkList: { jobId: 'job', added: 1, lines: [{ id: 'line', name: 'Domestic cold' }] },
+          }),
+        };
       return { body: job };
     });
     page();
@@ -95,7 +101,7 @@ describe('bringing one', () => {
     );
     await userEvent.click(await screen.findByRole('button', { name: 'Add 1 position' }));
     expect(await screen.findByText('the line')).toBeInTheDocument();
-    expect(asked.find(({ path }) => path === '/api/jobs/job/walk-list')?.body).toEqual({
+    expect(asked.find(({ path }) => path === '/api/jobs/job/walk-list/imports')?.body).toEqual({
       text: 'tag,line\nCW-01,Domestic cold',
       rows: [2],
     });

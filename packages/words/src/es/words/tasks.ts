@@ -24,6 +24,8 @@ export const tasks = {
       'budget-file': 'Escribir el presupuesto de {{what}}',
       'job-file': 'Escribir {{what}} en un archivo',
       'job-import': 'Importar {{what}}',
+      'walk-list-import': 'Importar una lista de recorrido en {{what}}',
+      'catalogue-import': 'Importar modelos de una lista {{what}}',
     },
     states: {
       waiting: 'en espera',

@@ -1,0 +1,37 @@
+import type { CatalogueFormat } from '@grevik/contracts';
+import { Injectable } from '@nestjs/common';
+import { Queue, type TaskRun } from '../../ground/queue/queue.service.js';
+import { CatalogueListService } from './catalogue-list.service.js';
+
+interface Given {
+  format: CatalogueFormat;
+  /** How many models the person saw would be added, and changed. */
+  adds: number;
+  changes: number;
+}
+
+/** Lists of models imported by the queue. */
+@Injectable()
+export class BackgroundLists {
+  constructor(
+    private readonly lists: CatalogueListService,
+    private readonly queue: Queue,
+  ) {
+    queue.does<Given>('catalogue-import', (run) => this.take(run));
+  }
+
+  /** Has a checked list imported. @returns the id of the task */
+  askFor(text: string, given: Given): Promise<string> {
+    const type = given.format === 'json' ? 'application/json' : 'text/csv';
+    const file = { name: `catalogue.${given.format}`, type, content: Buffer.from(text) };
+    return this.queue.add('catalogue-import', given.format.toUpperCase(), given, file);
+  }
+
+  private async take({ given: { format, ...seen }, file, once }: TaskRun<Given>): Promise<void> {
+    const text = (await file()).content.toString();
+    await once(async () => {
+      const { adds, changes } = await this.lists.take(format, text, seen);
+      return { result: { models: { adds: adds.length, changes: changes.length } } };
+    });
+  }
+}
