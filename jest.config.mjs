@@ -1,3 +1,5 @@
+import { availableParallelism } from 'node:os';
+
 const transform = {
   '\\.(t|j|mj)sx?$': [
     '@swc/jest',
@@ -44,7 +46,7 @@ const project = (name, folder, more = {}) => ({
 export default {
   testTimeout: 60_000,
   // More than there are cores: server tests wait for the database and for what is tried again, and others work meanwhile.
-  maxWorkers: '150%',
+  maxWorkers: Math.ceil(1.5 * availableParallelism()),
   // What hundreds of files leave behind in a worker fills its heap: it is started anew between two of them.
   workerIdleMemoryLimit: '1.2GB',
   testSequencer: '<rootDir>/tools/setup/longest-first.cjs',
