@@ -1,5 +1,3 @@
-import { availableParallelism } from 'node:os';
-
 const transform = {
   '\\.(t|j|mj)sx?$': [
     '@swc/jest',
@@ -45,8 +43,8 @@ const project = (name, folder, more = {}) => ({
 
 export default {
   testTimeout: 60_000,
-  // More than there are cores: server tests wait for the database and for what is tried again, and others work meanwhile.
-  maxWorkers: Math.ceil(1.5 * availableParallelism()),
+  // One worker fewer than there are cores would leave half of a small machine idle.
+  maxWorkers: '100%',
   // What hundreds of files leave behind in a worker fills its heap: it is started anew between two of them.
   workerIdleMemoryLimit: '1.2GB',
   testSequencer: '<rootDir>/tools/setup/longest-first.cjs',

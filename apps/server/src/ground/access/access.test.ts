@@ -369,6 +369,10 @@ const BODIES: Readonly<Record<string, object>> = {
     text: 'tag,line,medium,function,size,pressure,temperature\nA,L,cold water,isolate,1,5 bar,10 C',
     rows: [2],
   },
+  'POST /api/jobs/:id/walk-list/imports': {
+    text: 'tag,line,medium,function,size,pressure,temperature\nA,L,cold water,isolate,1,5 bar,10 C',
+    rows: [2],
+  },
   'PUT /api/jobs/:id/house-rules': { version: 0, houseRules: {} },
   'PUT /api/jobs/:id/archived': { archived: true },
   'PUT /api/jobs/:id/picks': { modelId: NOBODY, reason: 'x', positions: [{ id: NOBODY, version: 0 }] },
