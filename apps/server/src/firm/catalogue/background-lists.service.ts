@@ -1,13 +1,10 @@
 import type { CatalogueFormat } from '@grevik/contracts';
 import { Injectable } from '@nestjs/common';
 import { Queue, type TaskRun } from '../../ground/queue/queue.service.js';
-import { CatalogueListService } from './catalogue-list.service.js';
+import { CatalogueListService, type Seen } from './catalogue-list.service.js';
 
-interface Given {
+interface Given extends Seen {
   format: CatalogueFormat;
-  /** How many models the person saw would be added, and changed. */
-  adds: number;
-  changes: number;
 }
 
 /** Lists of models imported by the queue. */
@@ -28,9 +25,9 @@ export class BackgroundLists {
   }
 
   private async take({ given: { format, ...seen }, file, once }: TaskRun<Given>): Promise<void> {
-    const text = (await file()).content.toString();
+    const read = await this.lists.read(format, (await file()).content.toString());
     await once(async () => {
-      const { adds, changes } = await this.lists.take(format, text, seen);
+      const { adds, changes } = await this.lists.takeRead(read, seen);
       return { result: { models: { adds: adds.length, changes: changes.length } } };
     });
   }

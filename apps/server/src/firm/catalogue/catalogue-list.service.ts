@@ -16,6 +16,12 @@ interface Plan {
   same: number;
 }
 
+/** How many models the person saw would be added, and changed. */
+export interface Seen {
+  adds: number;
+  changes: number;
+}
+
 /** The catalogue out to a list, and a list into the catalogue. */
 @Injectable()
 export class CatalogueListService {
@@ -33,16 +39,16 @@ export class CatalogueListService {
   /** What importing a walk list would do, row by row. Changes nothing. */
   async preview(format: CatalogueFormat, text: string): Promise<CatalogueListPreview> {
     const read = await this.read(format, text);
-    return seen(planFor(read.models, await this.catalogue.list()), read);
+    return previewOf(planFor(read.models, await this.catalogue.list()), read);
   }
 
   /** Takes what the person saw, together or not at all: where the catalogue has changed since, nothing is taken. */
-  async take(
-    format: CatalogueFormat,
-    text: string,
-    { adds, changes }: { adds: number; changes: number },
-  ): Promise<CatalogueListPreview> {
-    const read = await this.read(format, text);
+  async take(format: CatalogueFormat, text: string, seen: Seen): Promise<CatalogueListPreview> {
+    return this.takeRead(await this.read(format, text), seen);
+  }
+
+  /** Takes a list that was read. */
+  async takeRead(read: ReadSheet, { adds, changes }: Seen): Promise<CatalogueListPreview> {
     return inTransaction(this.sequelize, async () => {
       const plan = planFor(read.models, await this.catalogue.list());
       if (plan.adds.length !== adds || plan.changes.length !== changes)
@@ -52,12 +58,12 @@ export class CatalogueListService {
           message: 'The catalogue has changed since you checked the list. Check it again.',
         });
       await this.catalogue.take(plan);
-      return seen(plan, read);
+      return previewOf(plan, read);
     });
   }
 
-  /** In a thread: a long list takes a while. */
-  private read(format: CatalogueFormat, text: string): Promise<ReadSheet> {
+  /** Reads a list, in a thread: a long one takes a while. */
+  read(format: CatalogueFormat, text: string): Promise<ReadSheet> {
     return this.threads.run('readCatalogueList', { format, text }, listBudget());
   }
 }
@@ -74,7 +80,7 @@ function planFor(models: readonly CatalogueModel[], held: readonly ModelView[]):
   return plan;
 }
 
-function seen({ adds, changes, same }: Plan, { problems, unread }: ReadSheet): CatalogueListPreview {
+function previewOf({ adds, changes, same }: Plan, { problems, unread }: ReadSheet): CatalogueListPreview {
   return {
     adds: adds.map(nameOf),
     changes: changes.map(({ model }) => nameOf(model)),

@@ -360,17 +360,19 @@ const PNG = Buffer.from(
 );
 const DUTY = { function: 'isolate', dn: 20, pressurePa: 5e5, temperatureC: 10 };
 
+const WALK_LIST = 'tag,line,medium,function,size,pressure,temperature\nA,L,cold water,isolate,1,5 bar,10 C';
+
 /** A good body for each endpoint that would change something, were it one’s own. */
 const BODIES: Readonly<Record<string, object>> = {
   'POST /api/jobs/:id/walk-list/preview': {
-    text: 'tag,line,medium,function,size,pressure,temperature\nA,L,cold water,isolate,1,5 bar,10 C',
+    text: WALK_LIST,
   },
   'POST /api/jobs/:id/walk-list': {
-    text: 'tag,line,medium,function,size,pressure,temperature\nA,L,cold water,isolate,1,5 bar,10 C',
+    text: WALK_LIST,
     rows: [2],
   },
   'POST /api/jobs/:id/walk-list/imports': {
-    text: 'tag,line,medium,function,size,pressure,temperature\nA,L,cold water,isolate,1,5 bar,10 C',
+    text: WALK_LIST,
     rows: [2],
   },
   'PUT /api/jobs/:id/house-rules': { version: 0, houseRules: {} },

@@ -43,6 +43,7 @@ export class BackgroundArchives {
 
   private async read({ file, once }: TaskRun<object>): Promise<void> {
     const { content } = await file();
-    await once(async () => ({ result: { imported: await this.importing.take(ownBytes(content)) } }));
+    const pieces = await this.importing.read(ownBytes(content));
+    await once(async () => ({ result: { imported: await this.importing.add(pieces) } }));
   }
 }

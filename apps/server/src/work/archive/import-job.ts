@@ -47,14 +47,23 @@ export class ImportJob {
     private readonly log: ChangeLog,
   ) {}
 
-  /** @param body the archive as it came: read and checked in a thread of its own, and handed back in pieces */
+  /** @param body the archive as it came */
   async take(body: Uint8Array<ArrayBuffer>): Promise<ArchiveTaken> {
+    return this.add(await this.read(body));
+  }
+
+  /** Reads and checks an archive, in a thread: a long one takes a while. */
+  read(body: Uint8Array<ArrayBuffer>): Promise<ArchivePieces> {
     const budget = {
       sender: currentCompanyId(),
       mostMs: READING_MS,
       insteadOfLong: 'Export the job without its photos, or in smaller jobs.',
     };
-    const { rest, lines, photos } = await this.threads.run('readArchive', body, budget, [body.buffer]);
+    return this.threads.run('readArchive', body, budget, [body.buffer]);
+  }
+
+  /** Makes the job of an archive that was read. */
+  async add({ rest, lines, photos }: ArchivePieces): Promise<ArchiveTaken> {
     const archive = JSON.parse(rest) as ArchiveRest;
     return inTransaction(this.sequelize, async () => {
       const job = await this.jobs.add(archive.job, archive.houseRules);

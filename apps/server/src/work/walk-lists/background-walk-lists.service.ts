@@ -3,7 +3,7 @@ import { InjectModel } from '@nestjs/sequelize';
 import { Queue, type TaskRun } from '../../ground/queue/queue.service.js';
 import { jobNotFound } from '../jobs/job-not-found.js';
 import { Job } from '../jobs/job.model.js';
-import { WalkListService } from './walk-list.service.js';
+import { WalkListService, changedSince } from './walk-list.service.js';
 
 interface Given {
   jobId: string;
@@ -31,9 +31,10 @@ export class BackgroundWalkLists {
   }
 
   private async take({ given: { jobId, rows }, file, once }: TaskRun<Given>): Promise<void> {
-    const text = (await file()).content.toString();
+    const checked = await this.walkLists.checkSeen(jobId, (await file()).content.toString(), rows);
     await once(async () => {
-      const taken = await this.walkLists.take(jobId, text, rows);
+      const taken = await this.walkLists.add(checked);
+      if (!taken) throw changedSince();
       return { result: { walkList: { jobId, ...taken } } };
     });
   }

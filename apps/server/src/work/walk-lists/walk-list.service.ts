@@ -21,10 +21,16 @@ interface Brought {
   lineIds: string[];
 }
 
+/** A list and the job that it was checked against. */
+interface CheckedList extends Pick<WalkListCheck, 'positions' | 'newLines'> {
+  jobId: string;
+  job: KnownJob;
+}
+
 /** So often a list is checked again because somebody changed the job meanwhile. */
 const MOST_CHECKS = 3;
 
-const changedSince = (): Refusal =>
+export const changedSince = (): Refusal =>
   new Refusal(409, {
     code: 'conflict',
     field: 'rows',
@@ -52,21 +58,30 @@ export class WalkListService {
    */
   async take(jobId: string, text: string, seen: readonly number[]): Promise<WalkListTaken> {
     for (let attempt = 0; attempt < MOST_CHECKS; attempt += 1) {
-      const there = await this.walkedJob(jobId);
-      const { positions, newLines } = await this.check(text, there);
-      const asked = new Set(seen);
-      if (positions.length !== asked.size || positions.some(({ row }) => !asked.has(row)))
-        throw changedSince();
-      const added = await inTransaction(this.sequelize, async () => {
-        // The job's row is held, so that two lists cannot number the same places.
-        await this.jobs.findByPk(jobId, { lock: true });
-        return isDeepStrictEqual(await this.walkedJob(jobId), there)
-          ? this.add(jobId, positions, newLines)
-          : undefined;
-      });
+      const added = await this.add(await this.checkSeen(jobId, text, seen));
       if (added) return added;
     }
     throw changedSince();
+  }
+
+  /** Checks a list against its job as it is now. @throws Refusal 409 where other rows could be added than the person saw */
+  async checkSeen(jobId: string, text: string, seen: readonly number[]): Promise<CheckedList> {
+    const job = await this.walkedJob(jobId);
+    const { positions, newLines } = await this.check(text, job);
+    const asked = new Set(seen);
+    if (positions.length !== asked.size || positions.some(({ row }) => !asked.has(row))) throw changedSince();
+    return { jobId, job, positions, newLines };
+  }
+
+  /** Adds the rows of a list that was checked; nothing, and undefined, where the job has changed since. */
+  add({ jobId, job, positions, newLines }: CheckedList): Promise<WalkListTaken | undefined> {
+    return inTransaction(this.sequelize, async () => {
+      // The job's row is held, so that two lists cannot number the same places.
+      await this.jobs.findByPk(jobId, { lock: true });
+      return isDeepStrictEqual(await this.walkedJob(jobId), job)
+        ? this.write(jobId, positions, newLines)
+        : undefined;
+    });
   }
 
   /** Takes a list back that was brought, where its positions are still as they came. Lines it made, and left empty, go with them. */
@@ -126,7 +141,7 @@ export class WalkListService {
     };
   }
 
-  private async add(
+  private async write(
     jobId: string,
     walked: readonly WalkedPosition[],
     newLines: WalkListCheck['newLines'],
