@@ -1,18 +1,19 @@
-import type { OwnTaskView, TaskKind, TaskResult } from '@grevik/contracts';
+import type { OwnTaskView } from '@grevik/contracts';
 
-/** A background task as it stands once it is done. */
-export const doneTask = (kind: TaskKind, result: TaskResult): OwnTaskView => ({
+/** A background task that somebody waits for: done, unless said otherwise. */
+export const ownTask = (more: Partial<OwnTaskView>): OwnTaskView => ({
   id: 'task',
-  kind,
-  what: 'Quay',
+  kind: 'budget-file',
+  what: 'all jobs',
   state: 'done',
-  done: 0,
-  total: null,
+  done: 1,
+  total: 1,
   tries: 1,
   problem: null,
-  by: 'Ada',
-  addedAt: '2026-05-01T08:00:00.000Z',
-  endedAt: '2026-05-01T08:00:01.000Z',
-  result,
+  by: 'Ada Wrenfield',
+  addedAt: '2026-11-20T08:00:00.000Z',
+  endedAt: '2026-11-20T08:00:04.000Z',
+  result: null,
   file: null,
+  ...more,
 });

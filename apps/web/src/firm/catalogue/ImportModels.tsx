@@ -1,7 +1,7 @@
 import type { CatalogueFormat, CatalogueListPreview, OwnTaskView } from '@grevik/contracts';
 import { Alert, Button, Dialog, DialogActions, DialogContent, DialogTitle } from '@mui/material';
 import { useSnackbar } from 'notistack';
-import { type ChangeEvent, useCallback, useState } from 'react';
+import { type ChangeEvent, useState } from 'react';
 import { Loading } from '../../kit/Notice';
 import { TaskProgress } from '../../kit/background-task/TaskProgress';
 import { api } from '../../store/api';
@@ -27,7 +27,6 @@ export function ImportModels({ close }: { close: () => void }) {
   const dispatch = useAppDispatch();
   const { enqueueSnackbar } = useSnackbar();
   const words = useWords();
-  const onClose = useCallback(() => setTaskId(undefined), []);
   const openFile = async ({ target }: ChangeEvent<HTMLInputElement>): Promise<void> => {
     const file = target.files?.[0];
     target.value = '';
@@ -72,7 +71,9 @@ export function ImportModels({ close }: { close: () => void }) {
         </div>
         {previewing.isLoading && <Loading what={words('walkList.what')} />}
         {failure !== undefined && <Alert severity="error">{failureText(failure)}</Alert>}
-        {taskId !== undefined && <TaskProgress key={taskId} {...{ taskId, onDone, onClose }} />}
+        {taskId !== undefined && (
+          <TaskProgress key={taskId} {...{ taskId, onDone }} onClose={() => setTaskId(undefined)} />
+        )}
         {seen && (
           <>
             <p>

@@ -4,7 +4,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { Route, Routes } from 'react-router';
 import { BALL, GATE } from '../../testing/demo';
-import { doneTask } from '../../testing/done-task';
+import { ownTask } from '../../testing/own-task';
 import { show } from '../../testing/render';
 import { type Asked, serve } from '../../testing/server';
 import { CataloguePage } from './CataloguePage';
@@ -107,7 +107,9 @@ describe('the catalogue', () => {
     const asked = open('/catalogue', ({ method, path }) => {
       if (path.endsWith('/list/imports')) return { status: 202, body: { taskId: 'task' } };
       if (path.endsWith('/tasks/mine/task'))
-        return { body: doneTask('catalogue-import', { models: { adds: 1, changes: 0 } }) };
+        return {
+          body: ownTask({ kind: 'catalogue-import', result: { models: { adds: 1, changes: 0 } } }),
+        };
       return method === 'POST' ? { body: seen } : undefined;
     });
     await userEvent.click(await screen.findByRole('button', { name: 'Import models' }));

@@ -1,7 +1,7 @@
 import type { OwnTaskView } from '@grevik/contracts';
 import { Alert, Button } from '@mui/material';
 import { useSnackbar } from 'notistack';
-import { type ChangeEvent, useCallback, useState } from 'react';
+import { type ChangeEvent, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { TaskProgress } from '../../kit/background-task/TaskProgress';
 import { failureText } from '../../store/failure';
@@ -30,7 +30,6 @@ export function ImportJob() {
     enqueueSnackbar(words('jobs.taken', { name, count: positions }));
     void navigate(`/jobs/${jobId}`);
   };
-  const onClose = useCallback(() => setTaskId(undefined), []);
   return (
     <div className={styles.import}>
       <Button variant="outlined" component="label" disabled={isLoading}>
@@ -38,7 +37,9 @@ export function ImportJob() {
         <input type="file" accept=".json,application/json" hidden onChange={(event) => void take(event)} />
       </Button>
       {error !== undefined && <Alert severity="error">{failureText(error)}</Alert>}
-      {taskId !== undefined && <TaskProgress key={taskId} {...{ taskId, onDone, onClose }} />}
+      {taskId !== undefined && (
+        <TaskProgress key={taskId} {...{ taskId, onDone }} onClose={() => setTaskId(undefined)} />
+      )}
     </div>
   );
 }

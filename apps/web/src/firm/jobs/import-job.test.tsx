@@ -1,6 +1,7 @@
 import '@testing-library/jest-dom';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { ownTask } from '../../testing/own-task';
 import { show } from '../../testing/render';
 import { serve } from '../../testing/server';
 import { ImportJob } from './ImportJob';
@@ -8,31 +9,16 @@ import { ImportJob } from './ImportJob';
 const input = (): HTMLInputElement => document.querySelector('input[type=file]')!;
 const choose = (): Promise<void> =>
   userEvent.upload(input(), new File(['{"format":"grevik-job"}'], 'job.json', { type: 'application/json' }));
-const TASK = {
-  id: 'task',
-  kind: 'job-import',
-  what: 'job.json',
-  done: 0,
-  total: null,
-  tries: 1,
-  by: 'Ada',
-  addedAt: '2026-05-01T08:00:00.000Z',
-  endedAt: '2026-05-01T08:00:02.000Z',
-  file: null,
-};
-
 describe('a job from a file', () => {
   it('comes from a file of another company in the background', async () => {
     const asked = serve(({ method }) =>
       method === 'POST'
         ? { status: 202, body: { taskId: 'task' } }
         : {
-            body: {
-              ...TASK,
-              state: 'done',
-              problem: null,
+            body: ownTask({
+              kind: 'job-import',
               result: { imported: { jobId: 'n', name: 'Sheds', positions: 12 } },
-            },
+            }),
           },
     );
     show(<ImportJob />);
@@ -47,12 +33,11 @@ describe('a job from a file', () => {
     serve(({ method }) => {
       if (method !== 'POST')
         return {
-          body: {
-            ...TASK,
+          body: ownTask({
+            kind: 'job-import',
             state: 'failed',
             problem: 'There is a job called “Sheds” already.',
-            result: null,
-          },
+          }),
         };
       return isTaken
         ? { status: 202, body: { taskId: 'task' } }

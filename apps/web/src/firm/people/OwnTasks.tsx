@@ -35,6 +35,7 @@ function OwnTask({
   const [cancel, cancelling] = useCancelOwnTaskMutation();
   const words = useWords();
   const name = words(`tasks.kinds.${kind}`, { what });
+  const { imported, walkList } = result ?? {};
   return (
     <li>
       <div>
@@ -45,19 +46,19 @@ function OwnTask({
             {words('tasks.file', { name: file.name, kB: Math.ceil(file.bytes / 1024) })}
           </Link>
         )}
-        {result?.walkList?.lines.map((line) => (
+        {walkList?.lines.map((line) => (
           <Link
             key={line.id}
             className={styles.made}
             component={RouterLink}
-            to={`/jobs/${result.walkList?.jobId}/lines/${line.id}/line-up`}
+            to={`/jobs/${walkList.jobId}/lines/${line.id}/line-up`}
           >
             {words('tasks.openJob', { name: line.name })}
           </Link>
         ))}
-        {result?.imported && (
-          <Link className={styles.made} component={RouterLink} to={`/jobs/${result.imported.jobId}`}>
-            {words('tasks.openJob', { name: result.imported.name })}
+        {imported && (
+          <Link className={styles.made} component={RouterLink} to={`/jobs/${imported.jobId}`}>
+            {words('tasks.openJob', { name: imported.name })}
           </Link>
         )}
       </div>

@@ -1,6 +1,6 @@
 import type { OwnTaskView } from '@grevik/contracts';
 import { Alert, Button, Link } from '@mui/material';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { failureText } from '../../store/failure';
 import { useWords } from '../../words';
 import { TaskProgress } from './TaskProgress';
@@ -29,7 +29,6 @@ export function FileButton({ label, size = 'medium', ask }: FileButtonProps) {
       setError(refused);
     }
   };
-  const close = useCallback(() => setTaskId(undefined), []);
   // The browser downloads it at once; the link stays for a second time.
   useEffect(() => link.current?.click(), [done]);
   const isUnderWay = taskId !== undefined && done === undefined;
@@ -39,7 +38,7 @@ export function FileButton({ label, size = 'medium', ask }: FileButtonProps) {
         {label}
       </Button>
       {error !== undefined && <Alert severity="error">{failureText(error)}</Alert>}
-      {isUnderWay && <TaskProgress taskId={taskId} onDone={setDone} onClose={close} />}
+      {isUnderWay && <TaskProgress taskId={taskId} onDone={setDone} onClose={() => setTaskId(undefined)} />}
       {done?.file && (
         <p className={styles.file}>
           <Link ref={link} href={`/api/tasks/mine/${done.id}/file`} download={done.file.name}>

@@ -2,25 +2,12 @@ import '@testing-library/jest-dom';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { api } from '../../store/api';
+import { ownTask } from '../../testing/own-task';
 import { show } from '../../testing/render';
 import { type Asked, serve } from '../../testing/server';
 import { FileButton } from './FileButton';
 
-const TASK = {
-  id: 'task',
-  kind: 'job-file',
-  what: 'Quay',
-  state: 'running',
-  done: 1,
-  total: 4,
-  tries: 1,
-  problem: null,
-  by: 'Ada',
-  addedAt: '2026-05-01T08:00:00.000Z',
-  endedAt: null,
-  result: null,
-  file: null,
-};
+const TASK = ownTask({ kind: 'job-file', what: 'Quay', state: 'running', total: 4, endedAt: null });
 
 describe('a file that is written in the background', () => {
   let task: object = TASK;

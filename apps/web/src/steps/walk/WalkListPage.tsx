@@ -2,7 +2,7 @@ import type { OwnTaskView, WalkListPreview } from '@grevik/contracts';
 import { FURTHER_COLUMNS } from '@grevik/core';
 import { Alert, Button, TextField } from '@mui/material';
 import { useSnackbar } from 'notistack';
-import { type ChangeEvent, useCallback, useState } from 'react';
+import { type ChangeEvent, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Failure, Loading } from '../../kit/Notice';
 import { TaskProgress } from '../../kit/background-task/TaskProgress';
@@ -28,7 +28,6 @@ export function WalkListPage() {
   const { enqueueSnackbar } = useSnackbar();
   const navigate = useNavigate();
   const words = useWords();
-  const onClose = useCallback(() => setTaskId(undefined), []);
   if (isError) return <Failure error={jobError} retry={() => void refetch()} />;
   if (!job) return <Loading what={words('line.job')} />;
 
@@ -100,7 +99,9 @@ export function WalkListPage() {
       </div>
       {failure !== undefined && <Alert severity="error">{failureText(failure)}</Alert>}
       {previewing.isLoading && <Loading what={words('walkList.what')} />}
-      {taskId !== undefined && <TaskProgress key={taskId} {...{ taskId, onDone, onClose }} />}
+      {taskId !== undefined && (
+        <TaskProgress key={taskId} {...{ taskId, onDone }} onClose={() => setTaskId(undefined)} />
+      )}
       {looked && (
         <WalkListCheckView
           check={looked}

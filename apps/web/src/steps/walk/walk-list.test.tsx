@@ -4,7 +4,7 @@ import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { Route, Routes } from 'react-router';
 import { POSITION } from '../../testing/demo';
-import { doneTask } from '../../testing/done-task';
+import { ownTask } from '../../testing/own-task';
 import { show } from '../../testing/render';
 import { serve } from '../../testing/server';
 import { WalkListCheckView } from './WalkListCheckView';
@@ -88,8 +88,9 @@ describe('bringing one', () => {
       if (path.endsWith('walk-list/imports')) return { status: 202, body: { taskId: 'task' } };
       if (path.endsWith('tasks/mine/task'))
         return {
-          body: doneTask('walk-list-import', {
-            walkList: { jobId: 'job', added: 1, lines: [{ id: 'line', name: 'Domestic cold' }] },
+          body: ownTask({
+            kind: 'walk-list-import',
+            result: { walkList: { jobId: 'job', added: 1, lines: [{ id: 'line', name: 'Domestic cold' }] } },
           }),
         };
       return { body: job };
@@ -105,6 +106,28 @@ describe('bringing one', () => {
       text: 'tag,line\nCW-01,Domestic cold',
       rows: [2],
     });
+  });
+
+  it('says why it failed in the background, and can be checked and sent again', async () => {
+    serve(({ path }) => {
+      if (path.endsWith('preview')) return { body: CHECK };
+      if (path.endsWith('walk-list/imports')) return { status: 202, body: { taskId: 'task' } };
+      if (path.endsWith('tasks/mine/task'))
+        return {
+          body: ownTask({ kind: 'walk-list-import', state: 'failed', problem: 'Check the list again.' }),
+        };
+      return { body: job };
+    });
+    page();
+    await userEvent.type(await screen.findByRole('textbox', { name: 'Walk list' }), 'tag');
+    await userEvent.click(screen.getByRole('button', { name: 'Check the list' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Add 1 position' }));
+    expect(await screen.findByRole('alert')).toHaveTextContent('Check the list again.');
+    expect(screen.getByRole('button', { name: 'Adding …' })).toBeDisabled();
+    await userEvent.click(screen.getByRole('button', { name: 'Check the list' }));
+    expect(await screen.findByRole('button', { name: 'Add 1 position' })).toBeEnabled();
+    expect(screen.queryByRole('alert')).not.toBeInTheDocument();
+    expect(screen.getByRole('textbox', { name: 'Walk list' })).toHaveValue('tag');
   });
 
   it('says what is wrong with the sheet and keeps what was pasted', async () => {
