@@ -99,19 +99,13 @@ export const column = (page: Page, model: string): Locator =>
   page.getByRole('columnheader').and(page.locator(`[data-model="${model}"]`));
 export const tray = (page: Page): Locator => page.getByRole('region', { name: 'Ruled out' });
 
-/** What the page says was done; with the pointer on it, it stays until it is undone. */
-export async function stays(page: Page, said: string | RegExp): Promise<Locator> {
-  const notice = page.getByRole('alert').filter({ hasText: said }).last();
-  await notice.hover();
-  return notice;
-}
+/** What the page says was done. */
+export const notice = (page: Page, said: string): Locator =>
+  page.getByRole('alert').filter({ hasText: said });
+
+/** Waits for what the page says was done, and rests on it: it stays until it is undone. */
+export const stays = (page: Page, said: string): Promise<void> => notice(page, said).last().hover();
 
 /** Presses Undo beside what was said. */
-export async function undo(page: Page, said: string | RegExp): Promise<void> {
-  await page
-    .getByRole('alert')
-    .filter({ hasText: said })
-    .last()
-    .getByRole('button', { name: 'Undo' })
-    .click();
-}
+export const undo = (page: Page, said: string): Promise<void> =>
+  notice(page, said).last().getByRole('button', { name: 'Undo' }).click();

@@ -1,6 +1,6 @@
 import { type Page, expect, test } from '@playwright/test';
 import ExcelJS from 'exceljs';
-import { lookAround, openWalk, undo, walkTo } from './open.js';
+import { lookAround, notice, openWalk, undo, walkTo } from './open.js';
 
 const order = (page: Page, name: string) => page.getByRole('region', { name, exact: true });
 const step = (page: Page, name: string) =>
@@ -36,7 +36,7 @@ test('the hook-up follows pipe and place, its card carries a code, and Undo take
   await expect(supply.getByRole('alert')).toContainText('No connection method is left here');
   await undo(page, 'CW-104: hook-up saved');
   await expect(supply.getByRole('radio', { name: /soldered With care/ })).toBeChecked();
-  await expect(page.getByRole('alert').filter({ hasText: 'CW-104: hook-up saved' })).toHaveCount(0);
+  await expect(notice(page, 'CW-104: hook-up saved')).toHaveCount(0);
   await supply.getByRole('combobox', { name: /^Pipe/ }).selectOption('pex');
   await expect(page.getByRole('img', { name: /The parts in order.*adapter/ })).toBeVisible();
   await undo(page, 'CW-104: hook-up saved');

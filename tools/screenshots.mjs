@@ -4,8 +4,7 @@ import { randomBytes } from 'node:crypto';
 import { mkdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chromium } from '@playwright/test';
-import { browserPath } from './setup/browser.mjs';
+import { launchBrowser } from './setup/launch-browser.mjs';
 import { ROOT } from './setup/installation.mjs';
 
 const PORT = '4397';
@@ -237,10 +236,7 @@ const app = spawn('node', [join(ROOT, 'tools/start.mjs')], {
   stdio: ['ignore', 'pipe', 'inherit'],
 });
 await new Promise((ready) => app.stdout.once('data', ready));
-const browser = await chromium.launch({
-  executablePath: browserPath(),
-  args: ['--disable-gpu'],
-});
+const browser = await launchBrowser();
 try {
   mkdirSync(FOLDER, { recursive: true });
   const wanted = process.argv.slice(2);

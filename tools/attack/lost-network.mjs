@@ -1,8 +1,7 @@
 /* global window, indexedDB */
 // Visits written in a browser while network, tab and server go away at random: what was said to be kept is stored, once.
-import { chromium } from '@playwright/test';
 import pg from 'pg';
-import { browserPath } from '../setup/browser.mjs';
+import { launchBrowser } from '../setup/launch-browser.mjs';
 import { Person } from './person.mjs';
 
 const ROUND = 'Lift station, October';
@@ -21,10 +20,7 @@ export async function lostNetwork(server, isLarge) {
   const stops = /** @type {{ positionId: string }[]} */ (
     (await person.send('GET', `rounds/${id}`)).body.stopsInOrder
   );
-  const browser = await chromium.launch({
-    executablePath: browserPath(),
-    args: ['--disable-gpu'],
-  });
+  const browser = await launchBrowser();
   const context = await browser.newContext({
     serviceWorkers: 'allow',
     baseURL: server.address,

@@ -2,8 +2,7 @@
 // A whole job judged anew in the browser: every position against every model of the catalogue.
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { chromium } from '@playwright/test';
-import { browserPath } from '../setup/browser.mjs';
+import { launchBrowser } from '../setup/launch-browser.mjs';
 import { ROOT } from '../setup/installation.mjs';
 import { report } from './measure.mjs';
 import { withApp } from './running-app.mjs';
@@ -26,10 +25,7 @@ await withApp(async ({ address }) => {
       positions.map(({ duty }) => ({ ...duty, medium })),
   );
 
-  const browser = await chromium.launch({
-    executablePath: browserPath(),
-    args: ['--disable-gpu'],
-  });
+  const browser = await launchBrowser();
   const page = await browser.newPage();
   // The core as it is built, served to the page file by file.
   await page.route(`${CORE}**`, (route) => {

@@ -2,8 +2,7 @@
 // Readings: twenty loggers at one sample a second beside the health of the server, and a long reading drawn in the browser.
 import { randomUUID } from 'node:crypto';
 import { performance } from 'node:perf_hooks';
-import { chromium } from '@playwright/test';
-import { browserPath } from '../setup/browser.mjs';
+import { launchBrowser } from '../setup/launch-browser.mjs';
 import { middle, report } from './measure.mjs';
 import { withApp } from './running-app.mjs';
 
@@ -13,10 +12,7 @@ const SAMPLES = 200_000;
 const GIVEN = { kind: 'air', testPressurePa: 345_000, holdS: SAMPLES - 1, gaugeResolutionPa: 70 };
 
 await withApp(async ({ address }) => {
-  const browser = await chromium.launch({
-    executablePath: browserPath(),
-    args: ['--disable-gpu'],
-  });
+  const browser = await launchBrowser();
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   const { request } = page;
   await request.post(`${address}/api/session/demo`, { data: { role: 'owner' } });

@@ -1,7 +1,6 @@
 /* global window, document, KeyboardEvent, requestAnimationFrame */
 // Opening the line-up of the next position, and frames while its questions are worked out, against the same without looking ahead.
-import { chromium } from '@playwright/test';
-import { browserPath } from '../setup/browser.mjs';
+import { launchBrowser } from '../setup/launch-browser.mjs';
 import { middle, report } from './measure.mjs';
 import { openDemoLine, withApp } from './running-app.mjs';
 
@@ -9,10 +8,7 @@ const ROUNDS = 20;
 const FRAMES = 60;
 
 await withApp(async ({ address }) => {
-  const browser = await chromium.launch({
-    executablePath: browserPath(),
-    args: ['--disable-gpu'],
-  });
+  const browser = await launchBrowser();
   /** @param {boolean} isAhead */
   const measure = async (isAhead) => {
     const context = await browser.newContext({

@@ -2,9 +2,8 @@
 // Rounds: what is due among 50,000 valves from the index, 1,000 visits that waited sent at once, a round opened without a network.
 import { randomUUID } from 'node:crypto';
 import { performance } from 'node:perf_hooks';
-import { chromium } from '@playwright/test';
 import pg from 'pg';
-import { browserPath } from '../setup/browser.mjs';
+import { launchBrowser } from '../setup/launch-browser.mjs';
 import { median, middle, report } from './measure.mjs';
 import { withApp } from './running-app.mjs';
 
@@ -13,10 +12,7 @@ const WAITING = 1000;
 const STOPS = 60;
 
 await withApp(async ({ address, databaseUrl }) => {
-  const browser = await chromium.launch({
-    executablePath: browserPath(),
-    args: ['--disable-gpu'],
-  });
+  const browser = await launchBrowser();
   const context = await browser.newContext({ serviceWorkers: 'allow', baseURL: address });
   await context.request.post('/api/session/demo', { data: { role: 'owner' } });
   const get = async (/** @type {string} */ path) => (await context.request.get(`/api/${path}`)).json();

@@ -1,16 +1,12 @@
 // Script time of each frame while the handle moves all cutaways, against a key that does nothing.
-import { chromium } from '@playwright/test';
-import { browserPath } from '../setup/browser.mjs';
+import { launchBrowser } from '../setup/launch-browser.mjs';
 import { middle } from './measure.mjs';
 import { openDemoLine, withApp } from './running-app.mjs';
 
 const STEPS = 60;
 
 await withApp(async ({ address }) => {
-  const browser = await chromium.launch({
-    executablePath: browserPath(),
-    args: ['--disable-gpu'],
-  });
+  const browser = await launchBrowser();
   const context = await browser.newContext({
     viewport: { width: 1280, height: 800 },
     serviceWorkers: 'block',

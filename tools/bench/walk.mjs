@@ -1,7 +1,6 @@
 /* global document, requestAnimationFrame -- in the page that is measured */
 // Dividing a grid of 100,000 links, and opening a job of 5,000 positions.
 import * as core from '@grevik/core';
-import { browserPath } from '../setup/browser.mjs';
 import { median, middle, report } from './measure.mjs';
 
 const SIDE = 224;
@@ -59,8 +58,8 @@ const graph = inLibrary();
 const alone = await median(() => components.connectedComponents(graph), 15);
 report('the same', divided, 'connected components of a graph that is built already', alone);
 
-const { chromium } = await import('@playwright/test');
 const { withApp } = await import('./running-app.mjs');
+const { launchBrowser } = await import('../setup/launch-browser.mjs');
 await withApp(async ({ address }) => {
   const door = await fetch(`${address}/api/session/demo`, {
     method: 'POST',
@@ -93,10 +92,7 @@ await withApp(async ({ address }) => {
   const { jobId } = /** @type {{ jobId: string }} */ (await taken.json());
   const job = await (await fetch(`${address}/api/jobs/${jobId}`, { headers })).json();
 
-  const browser = await chromium.launch({
-    executablePath: browserPath(),
-    args: ['--disable-gpu'],
-  });
+  const browser = await launchBrowser();
   const context = await browser.newContext({
     viewport: { width: 1280, height: 800 },
     serviceWorkers: 'block',
