@@ -10,7 +10,15 @@ describe('a choice of a missing field', () => {
     expect(read.missing.map((open) => open.field)).not.toContain(field);
     expect(readOrder('somewhere').spec[field]).toBeUndefined();
     expect(read.spec[field]).toBeDefined();
+    expect(read.spec[field]).toEqual(readOrder(orderChoice(field, choice)).spec[field]);
     expect(read.unread).toEqual(['somewhere']);
+  });
+
+  // The same sizes are offered in inches and by DN.
+  const unlike = REQUIRED_FIELDS.filter(({ field }) => field !== 'dn');
+  it.each(unlike)('of $field says something else than every other', ({ field, choices }) => {
+    const said = choices.map((choice) => JSON.stringify(readOrder(orderChoice(field, choice)).spec[field]));
+    expect(new Set(said).size).toBe(choices.length);
   });
 
   it('goes before what the line itself says', () => {

@@ -274,7 +274,7 @@ describe('what is said is read back', () => {
         expect(read.text).toBe(line.text);
         if (line.complete) complete += 1;
       }),
-      { numRuns: 1000 },
+      { numRuns: 3000 },
     );
     expect(complete).toBeGreaterThan(20);
   });
