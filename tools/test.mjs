@@ -36,10 +36,8 @@ await endingPlainly(async () => {
   };
 
   await Promise.all([
-    check('lint', bin('eslint'), ['.']),
-    check('lint with types', bin('oxlint'), ['--type-aware']),
-    check('types', 'node', ['tools/types.mjs']),
-    check('format', bin('prettier'), ['--check', '.']),
+    check('lint and types', bin('oxlint'), []),
+    check('format', bin('oxfmt'), ['--check', '.']),
     check('dependencies', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'packages', 'apps']),
   ]);
   await build('core', 'server', 'web');

@@ -34,7 +34,7 @@ export async function installPackages() {
   writeFileSync(stamp, wanted);
 }
 
-/** The compiler that is fast. ESLint and OpenAPI want the one before it, which has an interface to programs. */
+/** The compiler that is fast. OpenAPI wants the one before it, which has an interface to programs. */
 export const TSC = 'typescript-7/bin/tsc';
 
 /**

@@ -45,7 +45,7 @@ export interface Figures {
 export function useFigures(): Figures {
   const system = useAppSelector(({ units }) => units);
   const { language } = useTranslation().i18n;
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- the sign changes with the language
+  // oxlint-disable-next-line react/exhaustive-deps -- the sign changes with the language
   return useMemo(() => figuresIn(system, decimalSign()), [system, language]);
 }
 

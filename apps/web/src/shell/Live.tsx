@@ -28,7 +28,7 @@ export function Live() {
       setLive(undefined);
     };
     // Where the session is asked anew, what is open goes on from its own last number.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [me, store]);
   useEffect(() => live?.goTo(place), [live, place]);
   return null;

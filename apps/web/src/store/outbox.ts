@@ -13,7 +13,9 @@ const ENTRY_PATH = /^positions\/([^/]+)\/entries$/;
 
 /** What became of something that was sent. */
 export type Sent =
-  { kind: 'stored'; body: unknown } | { kind: 'refused'; refusal: string } | { kind: 'waits' };
+  | { kind: 'stored'; body: unknown }
+  | { kind: 'refused'; refusal: string }
+  | { kind: 'waits' };
 
 /** Puts something on the device before it is sent: whatever happens then, it is not lost. */
 export async function putUnsent(unsent: Omit<Unsent, 'place' | 'refusal'>): Promise<Unsent> {

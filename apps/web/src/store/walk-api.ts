@@ -40,7 +40,7 @@ const walkApi = api.injectEndpoints({
       async onQueryStarted(request, { dispatch, queryFulfilled }) {
         const { lineId } = request;
         const takeIn = (edited: WalkEdited) =>
-          dispatch(api.util.updateQueryData('line', lineId, (line) => void take(line, edited)) as never);
+          dispatch(api.util.updateQueryData('line', lineId, (line) => take(line, edited)) as never);
         try {
           takeIn((await queryFulfilled).data);
         } catch (failed) {

@@ -225,7 +225,7 @@ describe('who may do what', () => {
   afterAll(() => test.close());
 
   /** Sends nothing useful: what is let through is refused for its body or its id, never changed. */
-  const send = (agent: Agent | ReturnType<typeof request>, endpoint: string, id: string): request.Test => {
+  const send = (agent: Agent, endpoint: string, id: string): request.Test => {
     const [method, path] = endpoint.split(' ') as [(typeof METHODS)[number], string];
     const to = path
       .replace(':id', id)

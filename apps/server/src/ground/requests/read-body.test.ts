@@ -57,7 +57,7 @@ describe('the body of a request', () => {
 
   it('has its limit by path and by who sends it', async () => {
     const long = JSON.stringify({ name: 'x'.repeat(1_100_000) });
-    const send = (agent: Agent | ReturnType<typeof request>, path: string, body: string): request.Test =>
+    const send = (agent: Agent, path: string, body: string): request.Test =>
       agent.post(path).set('content-type', 'application/json').send(body);
     for (const sent of [
       send(request(test.http), '/api/session', JSON.stringify({ email: 'x'.repeat(20_000) })),

@@ -62,7 +62,7 @@ export class SessionStore implements OnApplicationShutdown {
   }
 
   async onApplicationShutdown(): Promise<void> {
-    await this.store.close();
+    this.store.close();
     await this.pool.end();
   }
 }

@@ -45,7 +45,7 @@ describe('calculations over HTTP', () => {
 
   it('refuses a body nested without end, on every path', async () => {
     const deep = `${'['.repeat(50_000)}${']'.repeat(50_000)}`;
-    const send = (agent: Agent | ReturnType<typeof request>, path: string): request.Test =>
+    const send = (agent: Agent, path: string): request.Test =>
       agent.post(path).set('content-type', 'application/json').send(deep);
     const owner = await test.owner();
     for (const sent of [send(request(test.http), '/api/calc/select'), send(owner, '/api/jobs')])

@@ -93,7 +93,7 @@ describe('the catalogue', () => {
       path: '/api/catalogue/ball',
       body: { version: 0, model: { approvals: [...(BALL.approvals ?? []), 'gas'] } },
     });
-    expect((sent?.body as { model: ModelView }).model.sizes[0]?.price).toBe(19.5);
+    expect((sent!.body as { model: ModelView }).model.sizes[0]?.price).toBe(19.5);
   });
 
   it('takes a list after it was looked at', async () => {

@@ -13,7 +13,7 @@ function figuresIn(units: 'us' | 'metric'): Figures {
   const store = makeStore();
   store.dispatch(unitsChosen(units));
   return renderHook(() => useFigures(), {
-    wrapper: ({ children }) => createElement(Provider, { store, children }),
+    wrapper: ({ children }) => createElement(Provider, { store } as never, children),
   }).result.current;
 }
 const US = figuresIn('us');

@@ -28,7 +28,7 @@ const asked = (kind: Parameters<typeof realDrill>[1]['kind']) =>
 
 it('asks what to close on a line of the job, with its tags and as its valves were found', () => {
   const drill = asked('what-to-close');
-  const { network } = drill?.shown as { network: { links: { id: string; state?: string }[] } };
+  const { network } = drill!.shown as { network: { links: { id: string; state?: string }[] } };
   expect(network.links.find(({ id }) => id === 'CW-101')?.state).toBe('stuck-open');
   expect(drill && shownDrill('what-to-close', drill.shown, settings).key).toEqual(['CW-102']);
   expect(drill?.wayThere?.to).toBe('/jobs/job/lines/line/walk');

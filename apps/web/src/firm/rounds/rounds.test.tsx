@@ -256,7 +256,7 @@ describe('a visit', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Save and next' }));
     expect(await screen.findByText('UT-118 is kept on this device and sent later')).toBeInTheDocument();
     const [waiting] = await device.unsent.toArray();
-    expect((waiting?.body as EntryRequest).id).toBe(draft.id);
+    expect((waiting!.body as EntryRequest).id).toBe(draft.id);
     await screen.findByRole('heading', { name: 'Hall boiler' });
     await userEvent.click(screen.getByRole('link', { name: 'Previous' }));
     expect(await screen.findByText('waits on this device')).toBeInTheDocument();

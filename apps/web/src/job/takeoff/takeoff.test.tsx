@@ -187,7 +187,7 @@ describe('the takeoff', () => {
     expect(along.getByText('$3.50')).toBeInTheDocument();
     await userEvent.click(along.getByRole('button', { name: 'Add Fennick A3 to order' }));
     expect(await screen.findByText('Fennick A3: 2 lines added, prices not known yet')).toBeInTheDocument();
-    const { lines } = asked.find(({ method }) => method === 'POST')?.body as {
+    const { lines } = asked.find(({ method }) => method === 'POST')!.body as {
       lines: { text: string; quantity: number }[];
     };
     expect(lines[1]).toMatchObject({ text: 'Washer for Fennick A3', quantity: 10 });

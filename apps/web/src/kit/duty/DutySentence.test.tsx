@@ -86,7 +86,7 @@ describe('the duty as a sentence', () => {
     await userEvent.click(within(dialog).getByRole('checkbox', { name: 'occupied area' }));
     await userEvent.click(within(dialog).getByRole('button', { name: 'Apply' }));
     await waitFor(() => expect(asked).toHaveLength(1));
-    const { duty } = asked[0]?.body as ChangeDutyRequest;
+    const { duty } = asked[0]!.body as ChangeDutyRequest;
     expect(duty).toMatchObject({ occupied: true });
     expect(duty).not.toHaveProperty('hardWater');
   });

@@ -49,7 +49,7 @@ describe('a duty that two changed at once', () => {
     await userEvent.click(row.getAllByRole('radio')[0]!);
     await userEvent.click(screen.getByRole('button', { name: 'Save choices' }));
     await waitFor(() => expect(screen.queryByRole('dialog')).not.toBeInTheDocument());
-    const { version, duty } = asked[0]?.body as ChangeDutyRequest;
+    const { version, duty } = asked[0]!.body as ChangeDutyRequest;
     expect(version).toBe(7);
     expect(duty).toEqual({ ...base, pressurePa: 6e5, temperatureC: 20, flowM3s: 1e-3, lockout: true });
   });

@@ -79,7 +79,7 @@ describe('a film', () => {
   let film: { readonly current: ReturnType<typeof usePlayback> };
   beforeEach(() => jest.useFakeTimers());
   afterEach(() => jest.useRealTimers());
-  const pass = (ms: number): void => act(() => void jest.advanceTimersByTime(ms));
+  const pass = (ms: number): void => act(() => jest.advanceTimersByTime(ms));
 
   it('runs once to its end, and from its beginning when it is played again', () => {
     film = renderHook(() => usePlayback(1)).result;

@@ -91,7 +91,7 @@ describe('what to ask first', () => {
     await userEvent.click(closing.getByRole('button', { name: 'measured' }));
     await userEvent.type(closing.getByRole('textbox', { name: 'closing time' }), '2 s{Enter}');
     await waitFor(() => expect(asked.some(({ method }) => method === 'PUT')).toBe(true));
-    const { duty } = asked.find(({ method }) => method === 'PUT')?.body as { duty: PositionDuty };
+    const { duty } = asked.find(({ method }) => method === 'PUT')!.body as { duty: PositionDuty };
     expect(duty.closureTimeS).toBe(2);
     expect(duty.origins?.closureTimeS).toBe('measured');
   });

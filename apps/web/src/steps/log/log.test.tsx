@@ -170,7 +170,7 @@ describe('writing an entry', () => {
     down = false;
     await write('Tightened.');
     expect(await screen.findByText('CW-103: entry saved')).toBeInTheDocument();
-    const [again, second] = (asked[1]?.body as EntriesRequest).entries.map(({ entry }) => entry);
+    const [again, second] = (asked[1]!.body as EntriesRequest).entries.map(({ entry }) => entry);
     expect(again).toEqual(first);
     expect(second).toMatchObject({ kind: 'note', text: 'Tightened.' });
     expect(second?.id).not.toBe(first?.id);

@@ -47,7 +47,6 @@ export function Outline({ line, walk, chosen, choose }: OutlineProps) {
   );
   const touch = window.matchMedia('(pointer: coarse)').matches;
   // Its functions change with every scroll, so that the compiler leaves this component as it is written.
-  // eslint-disable-next-line react-hooks/incompatible-library
   const rows = useVirtualizer({
     count: items.length,
     getScrollElement: () => scroller.current,
@@ -60,7 +59,7 @@ export function Outline({ line, walk, chosen, choose }: OutlineProps) {
   useEffect(() => {
     rows.scrollToIndex(at, { align: 'auto' });
     // Only where one stands moves the list, not what is written.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [chosen, isShown]);
 
   const nameAt = (index: number): string => {

@@ -8,7 +8,10 @@ const TABULATED = {
 } as const satisfies Record<string, readonly number[]>;
 
 export type CharacteristicName =
-  keyof typeof TABULATED | 'globe-linear' | 'equal-percentage' | 'metering-cone';
+  | keyof typeof TABULATED
+  | 'globe-linear'
+  | 'equal-percentage'
+  | 'metering-cone';
 
 export const CHARACTERISTICS = [
   'ball',

@@ -28,7 +28,15 @@ const KIT: readonly { item: string; only?: RiserKind }[] = [
 ];
 
 export type PurgeStepId =
-  'barrier' | 'test' | 'fit' | 'open-riser' | 'open-slowly' | 'watch' | 'close' | 'end-piece' | 'record';
+  | 'barrier'
+  | 'test'
+  | 'fit'
+  | 'open-riser'
+  | 'open-slowly'
+  | 'watch'
+  | 'close'
+  | 'end-piece'
+  | 'record';
 
 const STEPS: readonly { id: PurgeStepId; step: string; only?: RiserKind }[] = [
   {

@@ -6,7 +6,11 @@ import type { Part } from './part.js';
 
 /** What is tried again and again, and leaks or breaks. */
 export type Mistake =
-  'npt-into-bsp' | 'plain-plastic-female' | 'other-makers-tail' | 'other-plastic' | 'nothing-joins';
+  | 'npt-into-bsp'
+  | 'plain-plastic-female'
+  | 'other-makers-tail'
+  | 'other-plastic'
+  | 'nothing-joins';
 
 /** One connection from the pipe to an end of the valve, not yet judged. The parts come in the order from the pipe to the valve. */
 export interface RawConnection {

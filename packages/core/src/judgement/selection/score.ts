@@ -100,7 +100,7 @@ function allKnown(values: readonly (number | undefined)[]): number[] | undefined
 /** Price over the middle of the expected life; undefined where either is not known. */
 export function pricePerYear(
   { unitPrice, lifeYears }: Candidate,
-  expected: readonly [number, number] | undefined = undefined,
+  expected?: readonly [number, number],
 ): number | undefined {
   const [low, high] = expected ?? lifeYears ?? [];
   if (unitPrice === undefined || low === undefined || high === undefined) return undefined;

@@ -3,7 +3,16 @@ import type { ValveType } from '../../ground/valves/index.js';
 
 /** Media that ask the same of a type. */
 export type Service =
-  'clean' | 'fire' | 'effluent' | 'waste' | 'gas' | 'steam' | 'air' | 'wash' | 'corrosive' | 'oxidiser';
+  | 'clean'
+  | 'fire'
+  | 'effluent'
+  | 'waste'
+  | 'gas'
+  | 'steam'
+  | 'air'
+  | 'wash'
+  | 'corrosive'
+  | 'oxidiser';
 
 export const SERVICE_OF: Readonly<Record<Medium, Service>> = {
   'potable-cold': 'clean',

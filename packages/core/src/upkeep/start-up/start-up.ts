@@ -140,10 +140,8 @@ export function startUp(line: StartedLine, entries: readonly StartUpEntry[]): St
   };
 }
 
-const latestOf = (
-  one: StartUpEntry | undefined,
-  other: StartUpEntry | undefined,
-): StartUpEntry | undefined => (one && other ? (one.at < other.at ? other : one) : (one ?? other));
+const latestOf = (one: StartUpEntry | undefined, other: StartUpEntry | undefined): StartUpEntry | undefined =>
+  one && other ? (one.at < other.at ? other : one) : (one ?? other);
 
 function lastOf(own: readonly StartUpEntry[]): Pick<StartUpStep, 'skipped' | 'verdict' | 'by' | 'at'> {
   const last = own.at(-1);

@@ -4,7 +4,8 @@ import type { Duty } from '../duty.js';
 
 /** How long a valve takes from open to closed; where that is not known, the fact to ask for and the fastest it could be. */
 export type ClosingTime =
-  { timeS: number; isGiven: boolean } | { ask: 'operator' | 'closeTimeS'; fastestS: number };
+  | { timeS: number; isGiven: boolean }
+  | { ask: 'operator' | 'closeTimeS'; fastestS: number };
 
 /** A quarter turn by hand, s. */
 const LEVER_S = 0.3;
