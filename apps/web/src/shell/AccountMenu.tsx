@@ -1,9 +1,9 @@
 import type { JobView } from '@grevik/contracts';
-import Person from '@mui/icons-material/Person';
 import { Divider, IconButton, MenuItem, MenuList, Popover } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { Person } from '../kit/icons';
 import { useSessionQuery, useSignOutMutation } from '../store/people-api';
 import { useWords } from '../words';
 import { OwnChangesDialog } from './own-changes/OwnChangesDialog';

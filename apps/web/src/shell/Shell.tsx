@@ -1,7 +1,7 @@
-import Search from '@mui/icons-material/Search';
 import { Button } from '@mui/material';
 import { useMemo, useState } from 'react';
 import { Link, Outlet, useParams } from 'react-router';
+import { Search } from '../kit/icons';
 import { useKeys } from '../kit/useKeys';
 import { useJobQuery } from '../store/api';
 import { useWords } from '../words';

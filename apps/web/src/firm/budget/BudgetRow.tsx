@@ -2,10 +2,10 @@ import { useDraggable } from '@dnd-kit/core';
 import { CSS } from '@dnd-kit/utilities';
 import type { ServedValveView } from '@grevik/contracts';
 import { type BudgetLine, valveTypeFacts } from '@grevik/core';
-import DragIndicator from '@mui/icons-material/DragIndicator';
 import { IconButton, MenuItem, TextField } from '@mui/material';
 import { Suspense, lazy, useState } from 'react';
 import { Link } from 'react-router';
+import { DragHandle } from '../../kit/icons';
 import { shownPlace } from '../../kit/shown-place';
 import { useFigures } from '../../kit/useFigures';
 import { useMay } from '../../store/people-api';
@@ -52,7 +52,7 @@ export function BudgetRow({ line, served, isOfJob, isMoved, years, money, put }:
           {...attributes}
           {...listeners}
         >
-          <DragIndicator fontSize="small" />
+          <DragHandle fontSize="small" />
         </IconButton>
       )}
       <div className={styles.what}>

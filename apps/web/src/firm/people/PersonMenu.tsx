@@ -1,4 +1,3 @@
-import MoreVert from '@mui/icons-material/MoreVert';
 import type { PersonView } from '@grevik/contracts';
 import {
   Button,
@@ -11,6 +10,7 @@ import {
   MenuItem,
 } from '@mui/material';
 import { useState } from 'react';
+import { More } from '../../kit/icons';
 import { useTell } from '../../kit/useTell';
 import { dateWords, timeWords } from '../../kit/when';
 import { useMakePasswordLinkMutation, useRemoveSecondFactorMutation } from '../../store/sign-in-api';
@@ -38,7 +38,7 @@ export function PersonMenu({ person: { id, name } }: { person: PersonView }) {
         aria-haspopup="menu"
         onClick={({ currentTarget }) => setAnchor(currentTarget)}
       >
-        <MoreVert />
+        <More />
       </IconButton>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={close}>
         <MenuItem onClick={() => choose(make(id).unwrap())}>{words('people.passwordLink')}</MenuItem>

@@ -17,11 +17,10 @@ import {
 import { CSS } from '@dnd-kit/utilities';
 import type { RoundStopView, RoundView } from '@grevik/contracts';
 import { NOT_DONE, TASK_WORDS, valveTypeFacts } from '@grevik/core';
-import Close from '@mui/icons-material/Close';
-import DragIndicator from '@mui/icons-material/DragIndicator';
 import { Alert, IconButton } from '@mui/material';
 import { Fragment, useState } from 'react';
 import { Link } from 'react-router';
+import { Close, DragHandle } from '../../kit/icons';
 import { useUndoable } from '../../kit/useUndoable';
 import { useFigures } from '../../kit/useFigures';
 import { dateWords } from '../../kit/when';
@@ -132,7 +131,7 @@ function Stop({ roundId, stop, visited, remove }: StopProps) {
           {...listeners}
           aria-label={words('rounds.drag', { tag })}
         >
-          <DragIndicator fontSize="small" />
+          <DragHandle fontSize="small" />
         </IconButton>
       )}
       <div>

@@ -1,10 +1,10 @@
 import type { LineView, ModelView, PositionView } from '@grevik/contracts';
 import { MEDIUM_FACTS, pickedNow, valveFailure } from '@grevik/core';
 import type { HouseRuleSettings } from '@grevik/core';
-import Schedule from '@mui/icons-material/Schedule';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import { useSwipeable } from 'react-swipeable';
+import { Clock } from '../icons';
 import { translated, useWords } from '../../words';
 import { useFigures } from '../useFigures';
 import { shortName } from '../position-name';
@@ -151,7 +151,7 @@ function StripPosition({
         {line.handedOverAt !== null && <i className={styles.inService} />}
         {(nowOut || isCrossed) && <b className={styles.warning}>!</b>}
         {isOverdue && (
-          <Schedule className={styles.overdue} aria-hidden="true" titleAccess={words('rounds.isOverdue')} />
+          <Clock className={styles.overdue} aria-hidden="true" titleAccess={words('rounds.isOverdue')} />
         )}
       </span>
       <PositionSymbol type={picked?.model.type} asked={duty.function} isFailing={isFailing} />

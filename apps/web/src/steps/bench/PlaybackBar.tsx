@@ -1,6 +1,5 @@
-import Pause from '@mui/icons-material/Pause';
-import PlayArrow from '@mui/icons-material/PlayArrow';
 import { IconButton, Slider } from '@mui/material';
+import { Pause, Play } from '../../kit/icons';
 import { useWords } from '../../words';
 import styles from './PlaybackBar.module.css';
 import type { Playback } from './usePlayback';
@@ -26,7 +25,7 @@ export function PlaybackBar({ clock, lastsS, shownS, playWord, stopWord }: Playb
         aria-label={clock.isPlaying ? stopWord : playWord}
         onClick={() => clock.play(!clock.isPlaying)}
       >
-        {clock.isPlaying ? <Pause /> : <PlayArrow />}
+        {clock.isPlaying ? <Pause /> : <Play />}
       </IconButton>
       <Slider
         size="small"

@@ -15,10 +15,8 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import ArrowDownward from '@mui/icons-material/ArrowDownward';
-import ArrowUpward from '@mui/icons-material/ArrowUpward';
-import DragIndicator from '@mui/icons-material/DragIndicator';
 import { IconButton } from '@mui/material';
+import { ArrowDown, ArrowUp, DragHandle } from '../../../kit/icons';
 import { translated, useWords } from '../../../words';
 import { useDragWords } from '../../../kit/useDragWords';
 import styles from '../Drills.module.css';
@@ -83,14 +81,14 @@ function Step({ id, text, isOpen, up, down }: StepProps) {
   return (
     <li ref={setNodeRef} style={{ transform: CSS.Transform.toString(transform), transition }}>
       <IconButton size="small" aria-label={text} disabled={!isOpen} {...attributes} {...listeners}>
-        <DragIndicator fontSize="small" />
+        <DragHandle fontSize="small" />
       </IconButton>
       <span>{text}</span>
       <IconButton aria-label={words('drills.up', { step: text })} disabled={!isOpen} onClick={up}>
-        <ArrowUpward fontSize="small" />
+        <ArrowUp fontSize="small" />
       </IconButton>
       <IconButton aria-label={words('drills.down', { step: text })} disabled={!isOpen} onClick={down}>
-        <ArrowDownward fontSize="small" />
+        <ArrowDown fontSize="small" />
       </IconButton>
     </li>
   );
