@@ -29,6 +29,7 @@ const shared = {
     // Its entry names no condition that a CommonJS test may use.
     '^file-type$': '<rootDir>/node_modules/file-type/index.js',
     '\\.css$': '<rootDir>/apps/web/src/testing/no-style.ts',
+    '^@rushstack/ts-command-line$': '<rootDir>/tools/server-bundle/no-command-line.mjs',
   },
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],
 };

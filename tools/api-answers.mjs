@@ -5,7 +5,7 @@ import ts from 'typescript';
 import { schemaWriter } from './api-answers/schema-of-type.mjs';
 import { ROOT } from './setup/installation.mjs';
 
-const OUT = join(ROOT, 'apps/server/dist/ground/api-docs/answers.json');
+const OUT = join(ROOT, 'apps/server/dist/answers.json');
 const VERBS = { Get: 'get', Post: 'post', Put: 'put', Delete: 'delete', Patch: 'patch', Sse: 'get' };
 
 const config = ts.getParsedCommandLineOfConfigFile(

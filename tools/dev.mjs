@@ -18,6 +18,7 @@ await endingPlainly(async () => {
         name: 'build',
         command: `${bin}/tsc -b -w --preserveWatchOutput ${ROOT}/apps/server/tsconfig.build.json`,
       },
+      { name: 'bundle', command: `node ${ROOT}/tools/server-bundle/server-bundle.mjs --watch` },
       { name: 'server', command: `node --watch ${ROOT}/apps/server/dist/main.js`, env },
       { name: 'web', command: `${bin}/vite ${ROOT}/apps/web`, env },
     ],

@@ -15,7 +15,7 @@ await endingPlainly(async () => {
   await build('core', 'server');
   /** @type {typeof import('../apps/server/src/ground/settings/settings.js')} */
   const { directAddresses, readSettings } = await import(
-    join(ROOT, 'apps/server/dist/ground/settings/settings.js')
+    join(ROOT, 'apps/server/dist/modules/ground/settings/settings.js')
   );
   const addresses = plainly(() => directAddresses(readSettings(process.env)));
   if (!addresses.has(to))

@@ -39,7 +39,7 @@ export const TSC = 'typescript-7/bin/tsc';
 
 /**
  * What is built, from which sources, with which command, and what is made of it then.
- * @type {Record<'core' | 'server' | 'web', { sources: string[], result: string, command: string[], then?: string }>}
+ * @type {Record<'core' | 'server' | 'web', { sources: string[], result: string, command: string[], then?: string[] }>}
  */
 const BUILDS = {
   core: {
@@ -48,10 +48,17 @@ const BUILDS = {
     command: [TSC, '-b', 'packages/core/tsconfig.build.json'],
   },
   server: {
-    sources: ['packages/core', 'packages/words', 'packages/contracts', 'apps/server', 'tools/api-answers'],
+    sources: [
+      'packages/core',
+      'packages/words',
+      'packages/contracts',
+      'apps/server',
+      'tools/api-answers',
+      'tools/server-bundle',
+    ],
     result: 'apps/server/dist/main.js',
     command: [TSC, '-b', 'apps/server/tsconfig.build.json'],
-    then: 'tools/api-answers.mjs',
+    then: ['tools/api-answers.mjs', 'tools/server-bundle/server-bundle.mjs'],
   },
   web: {
     sources: ['packages/core', 'packages/words', 'packages/contracts', 'apps/web'],
@@ -76,9 +83,9 @@ export async function build(...parts) {
     const env = { ...process.env, NODE_ENV: 'production' };
     const { code, output } = await run(join(ROOT, 'node_modules', program), args, { cwd: ROOT, env });
     if (code !== 0) throw new PlainFailure(`The ${part} could not be built:\n${tail(output, 20)}`);
-    if (then !== undefined) {
-      const after = await run('node', [join(ROOT, then)], { cwd: ROOT, env });
-      if (after.code !== 0) throw new PlainFailure(`${then} failed:\n${tail(after.output, 20)}`);
+    for (const step of then ?? []) {
+      const after = await run('node', [join(ROOT, step)], { cwd: ROOT, env });
+      if (after.code !== 0) throw new PlainFailure(`${step} failed:\n${tail(after.output, 20)}`);
     }
     mkdirSync(dirname(stamp), { recursive: true });
     writeFileSync(stamp, state);

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { fileURLToPath } from 'node:url';
+import { join } from 'node:path';
 import type { Role } from '@grevik/contracts';
 import {
   type CatalogueModel,
@@ -12,10 +12,11 @@ import {
   parseNominalSize,
   parseQuantity,
 } from '@grevik/core';
+import { SERVER_FOLDER } from '../ground/settings/server-folder.js';
 
-/** A text of the demo's data, which lies beside the sources and beside what is built alike. */
+/** A text of the demo's data. */
 export const demoText = (name: string): string =>
-  readFileSync(fileURLToPath(new URL(`../../demo-data/${name}`, import.meta.url)), 'utf8');
+  readFileSync(join(SERVER_FOLDER, 'demo-data', name), 'utf8');
 
 const demoJson = <T>(name: string): T => JSON.parse(demoText(name)) as T;
 

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { describedFields } from '@grevik/contracts';
 import { CALCULATIONS } from '@grevik/core';
 import type { INestApplication } from '@nestjs/common';
@@ -6,6 +7,7 @@ import { DocumentBuilder, type OpenAPIObject, SwaggerModule } from '@nestjs/swag
 // Not exported by the package's front door.
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
+import { SERVER_FOLDER } from '../settings/server-folder.js';
 
 type Schemas = NonNullable<NonNullable<OpenAPIObject['components']>['schemas']>;
 type Schema = Schemas[string] & { properties?: Record<string, unknown>; required?: string[] };
@@ -78,9 +80,8 @@ interface Answer {
 }
 
 function publishedAnswers(): { answers: Record<string, Answer>; definitions: Schemas } {
-  const { href } = new URL('./answers.json', import.meta.url);
-  const file = new URL(href.replace('/apps/server/src/', '/apps/server/dist/'));
-  return JSON.parse(readFileSync(file, 'utf8')) as ReturnType<typeof publishedAnswers>;
+  const written = readFileSync(join(SERVER_FOLDER, 'dist/answers.json'), 'utf8');
+  return JSON.parse(written) as ReturnType<typeof publishedAnswers>;
 }
 
 function described({ status, type, schema }: Answer): Responses {

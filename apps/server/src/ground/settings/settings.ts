@@ -1,5 +1,6 @@
-import { fileURLToPath } from 'node:url';
+import { join } from 'node:path';
 import { HOME, clusterAddresses } from '../clusters/cluster-addresses.js';
+import { SERVER_FOLDER } from './server-folder.js';
 
 /** What the server is told by its environment. */
 export interface Settings {
@@ -46,7 +47,7 @@ export function readSettings(env: NodeJS.ProcessEnv): Settings {
     trustedProxies: env.GREVIK_PROXIES ?? '',
     companiesOpen: env.GREVIK_COMPANIES !== 'closed',
     playsStandIns: env.GREVIK_STAND_INS === 'on',
-    webRoot: env.GREVIK_WEB_ROOT ?? fileURLToPath(new URL('../../../../web/dist', import.meta.url)),
+    webRoot: env.GREVIK_WEB_ROOT ?? join(SERVER_FOLDER, '../web/dist'),
     metricsKey: env.GREVIK_METRICS_KEY ?? '',
     drainS: Number(env.GREVIK_DRAIN_S ?? 0),
     logLevel: ['silent', 'error', 'warn', 'info'].find((level) => level === env.GREVIK_LOG) ?? 'warn',

@@ -1,7 +1,9 @@
+import { join } from 'node:path';
 import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
 import { Piscina } from 'piscina';
 import { currentCompanyId } from '../database/company-scope.js';
 import { Refusal } from '../errors/refusal.js';
+import { SERVER_FOLDER } from '../settings/server-folder.js';
 import { FairQueue } from './fair-queue.js';
 import type { Answered, Ordered, Tasks } from './task.js';
 
@@ -27,7 +29,8 @@ export interface Budget {
 export class WorkThreads implements OnApplicationShutdown {
   private readonly queue = new FairQueue({ atOnce: THREADS, each: THREADS / 2, waiting: 200 });
   private readonly pool = new Piscina({
-    filename: threadFile(),
+    // What is built: a worker loads no TypeScript, so that tests run the one that ships.
+    filename: join(SERVER_FOLDER, 'dist/thread.js'),
     minThreads: 0,
     maxThreads: THREADS,
     idleTimeout: IDLE_MS,
@@ -88,8 +91,3 @@ export const listBudget = (): Budget => ({
 });
 
 export const overBudget = (message: string): Refusal => new Refusal(422, { code: 'over-budget', message });
-
-/** The built thread: a worker loads no TypeScript, so that tests run the one that ships. */
-function threadFile(): string {
-  return new URL('../../thread.js', import.meta.url).href.replace('/apps/server/src/', '/apps/server/dist/');
-}
