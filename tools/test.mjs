@@ -1,4 +1,4 @@
-// Everything that is checked: format, lint, types, dependencies, unit and server tests, browser tests. One closing line.
+// Everything that is checked: lint and types, format, dependencies, unit and server tests, browser tests. One closing line.
 import { randomBytes } from 'node:crypto';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -6,14 +6,20 @@ import { join } from 'node:path';
 import { installBrowser } from './setup/browser.mjs';
 import { ROOT, build, installPackages, requireNode } from './setup/installation.mjs';
 import { endingPlainly } from './setup/plain-failure.mjs';
+import { binaries } from './setup/postgres.mjs';
 import { run } from './setup/run.mjs';
 
 const bin = (/** @type {string} */ name) => join(ROOT, 'node_modules', '.bin', name);
 
 await endingPlainly(async () => {
   requireNode();
-  await installPackages();
-  await installBrowser();
+  await timed('installing', () =>
+    Promise.all([
+      installPackages(),
+      // One after the other: Debian installs one package at a time.
+      installBrowser().then(binaries),
+    ]),
+  );
   const reports = mkdtempSync(join(tmpdir(), 'grevik-reports-'));
   const sum = { passed: 0, failed: 0 };
 
@@ -40,7 +46,7 @@ await endingPlainly(async () => {
     check('format', bin('oxfmt'), ['--check', '.']),
     check('dependencies', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'packages', 'apps']),
   ]);
-  await build('core', 'server', 'web');
+  await timed('building', () => build('core', 'server', 'web'));
 
   const jest = join(reports, 'jest.json');
   await tests(
