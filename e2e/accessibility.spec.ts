@@ -1,11 +1,13 @@
-import AxeBuilder from '@axe-core/playwright';
 import { type Page, expect, test } from '@playwright/test';
+import { seriousFaults } from './check-accessibility.js';
 import { current, lookAround, openPosition } from './open.js';
 import { prepareMadeUp, speak, textsMissing, wordsThatDoNotFit } from './made-up-language.js';
 import { SCREENS } from './screens.js';
 
 // The longest file: its tests do not have to wait for one another.
 test.describe.configure({ mode: 'parallel' });
+
+const CONTRASTS = ['color-contrast'];
 
 /**
  * What an automated check finds, as far as it is serious: everything by day, and the contrasts again by night. Contrasts, which take longest, are the
@@ -16,21 +18,17 @@ async function faultsOf(page: Page, screen: string, { schemes, contrasts }: Look
   for (const colorScheme of schemes) {
     await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
     // Where something still fades in, its contrast is not yet what it will be.
-    await page.waitForTimeout(250);
-    // The page has no frames, so that nothing has to be gathered from them.
-    const check = new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).setLegacyMode(true);
-    const { violations } = await (
-      colorScheme === 'dark'
-        ? check.withRules(['color-contrast'])
-        : contrasts
-          ? check
-          : check.disableRules(['color-contrast'])
-    ).analyze();
-    for (const { id, impact, nodes } of violations) {
-      if (impact !== 'serious' && impact !== 'critical') continue;
-      const where = nodes.map(({ target }) => String(target)).slice(0, 3);
-      faults.push(`${screen}, ${colorScheme}: ${id} at ${where.join(' | ')}`);
-    }
+    await page.evaluate(async () => {
+      const drawn = () => new Promise((done) => requestAnimationFrame(done));
+      const fading = () =>
+        document.getAnimations().filter(({ effect }) => effect?.getComputedTiming().iterations !== Infinity);
+      do {
+        await Promise.allSettled(fading().map(({ finished }) => finished));
+        for (const frame of [drawn, drawn]) await frame();
+      } while (fading().length > 0);
+    });
+    const rules = colorScheme === 'dark' ? { only: CONTRASTS } : contrasts ? {} : { without: CONTRASTS };
+    faults.push(...(await seriousFaults(page, rules)).map((fault) => `${screen}, ${colorScheme}: ${fault}`));
   }
   await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
   return faults;

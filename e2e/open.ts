@@ -8,6 +8,16 @@ async function comeIn(page: Page, role: string): Promise<void> {
   expect(came.status()).toBe(200);
 }
 
+/** Goes to an address: where the application stands open already, within it, as by a link; else, or out of a dialog, by loading it. */
+export async function goTo(page: Page, address: string): Promise<void> {
+  if (page.url() === 'about:blank' || (await page.getByRole('dialog').count()) > 0) await page.goto(address);
+  else
+    await page.evaluate((to) => {
+      history.pushState(null, '', to);
+      window.dispatchEvent(new PopStateEvent('popstate'));
+    }, address);
+}
+
 /** The list of jobs, as somebody of the demo company. */
 export async function lookAround(page: Page, role = 'owner'): Promise<void> {
   await comeIn(page, role);
@@ -36,7 +46,7 @@ export async function openPosition(page: Page, tag: string, role = 'owner'): Pro
 
 /** The line-up of a position of the demo job’s domestic cold line. */
 export async function walkTo(page: Page, tag: string): Promise<void> {
-  await page.goto(`${await addressOf(page, 'Domestic cold')}/line-up/${tag}`);
+  await goTo(page, `${await addressOf(page, 'Domestic cold')}/line-up/${tag}`);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await expect(current(page)).toHaveAttribute('data-tag', tag);
 }
@@ -50,13 +60,13 @@ export async function demoLine(page: Page, line: string): Promise<string> {
 /** The start-up of one of the demo job’s lines. */
 export async function openStartUp(page: Page, line: string): Promise<void> {
   await comeIn(page, 'owner');
-  await page.goto(`${await addressOf(page, line)}/start-up`);
+  await goTo(page, `${await addressOf(page, line)}/start-up`);
   await expect(page.getByRole('heading', { level: 1, name: `Start-up of ${line}` })).toBeVisible();
 }
 
 /** From the list of jobs to the board of one. */
 export async function openBoard(page: Page, job = DEMO_JOB): Promise<void> {
-  if (!page.url().endsWith('/')) await page.goto('/');
+  if (!page.url().endsWith('/')) await goTo(page, '/');
   await page.getByRole('main').getByRole('link', { name: job, exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Next on this job' })).toBeVisible();
 }
@@ -76,7 +86,7 @@ export async function openWalkList(page: Page, job = DEMO_JOB): Promise<void> {
 
 /** The walk of one of the demo job’s lines. */
 export async function openWalk(page: Page, line: string): Promise<void> {
-  await page.goto(`${await addressOf(page, line)}/walk`);
+  await goTo(page, `${await addressOf(page, line)}/walk`);
   await expect(page.getByRole('heading', { level: 1, name: `Walk of ${line}` })).toBeVisible();
 }
 

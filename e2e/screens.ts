@@ -1,10 +1,10 @@
 import { type Page, expect } from '@playwright/test';
-import { openBoard, openStartUp, openWalk, openWalkList, walkTo } from './open.js';
+import { goTo, openBoard, openStartUp, openWalk, openWalkList, walkTo } from './open.js';
 
 /** Every screen, and how one gets there. */
 export const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   jobs: async (page) => {
-    await page.goto('/');
+    await goTo(page, '/');
     await expect(page.getByRole('link', { name: 'Tarn Quay terminal', exact: true })).toBeVisible();
   },
   board: async (page) => {
@@ -96,20 +96,20 @@ export const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = 
     ).toBeVisible();
   },
   'house rules': async (page) => {
-    await page.goto('/house-rules');
+    await goTo(page, '/house-rules');
     await expect(page.getByRole('group', { name: 'May a ball valve throttle?' })).toBeVisible();
   },
   catalogue: async (page) => {
-    await page.goto('/catalogue');
+    await goTo(page, '/catalogue');
     await expect(page.getByRole('rowheader', { name: /Ostrand 21P/ })).toBeVisible();
   },
   model: async (page) => {
-    await page.goto('/catalogue');
+    await goTo(page, '/catalogue');
     await page.getByRole('link', { name: 'Ostrand 21P' }).click();
     await expect(page.getByLabel('Rating table')).toBeVisible();
   },
   types: async (page) => {
-    await page.goto('/catalogue/types/check-ball');
+    await goTo(page, '/catalogue/types/check-ball');
     await page.getByRole('button', { name: 'ball worn egg-shaped' }).click();
   },
   compare: async (page) => {
@@ -125,7 +125,7 @@ export const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = 
     await expect(page.getByRole('button', { name: /gate, metal wedge: Ruled out/ }).first()).toBeVisible();
   },
   people: async (page) => {
-    await page.goto('/people');
+    await goTo(page, '/people');
     await expect(
       page.getByRole('table', { name: 'What each role can do' }).getByRole('row').nth(5),
     ).toBeVisible();
@@ -138,43 +138,43 @@ export const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = 
   },
   'station log': async (page) => {
     await openWalk(page, 'Lift station main');
-    await page.goto(page.url().replace(/\/walk.*/, '/bench/LS-103?of=station-log'));
+    await goTo(page, page.url().replace(/\/walk.*/, '/bench/LS-103?of=station-log'));
     await expect(page.getByRole('figure', { name: 'Level of the well over time' })).toBeVisible();
   },
   'life cost': async (page) => {
     await openWalk(page, 'Domestic cold');
-    await page.goto(page.url().replace(/\/walk.*/, '/life/CW-104'));
+    await goTo(page, page.url().replace(/\/walk.*/, '/life/CW-104'));
     await expect(page.getByRole('figure', { name: 'Cost so far' })).toBeVisible();
   },
   'page for the owner': async (page) => {
     await openWalk(page, 'Domestic cold');
-    await page.goto(page.url().replace(/\/walk.*/, '/owner/CW-103'));
+    await goTo(page, page.url().replace(/\/walk.*/, '/owner/CW-103'));
     await expect(page.getByRole('textbox', { name: 'What was found' })).toBeVisible();
   },
   drills: async (page) => {
-    await page.goto('/drills');
+    await goTo(page, '/drills');
     await expect(page.getByRole('heading', { name: 'Your record' })).toBeVisible();
   },
   'a drill': async (page) => {
-    await page.goto('/drills/run?first=five');
+    await goTo(page, '/drills/run?first=five');
     await page.getByRole('radio').first().click();
     await page.getByRole('button', { name: 'Check the answer' }).click();
     await expect(page.getByRole('button', { name: 'Next question' })).toBeVisible();
   },
   devices: async (page) => {
-    await page.goto('/devices');
+    await goTo(page, '/devices');
     await expect(page.getByRole('article').first()).toBeVisible();
   },
   'test pressures': async (page) => {
-    await page.goto('/house-rules');
+    await goTo(page, '/house-rules');
     await expect(page.getByRole('heading', { name: 'Test pressures and times' })).toBeVisible();
   },
   'background tasks': async (page) => {
-    await page.goto('/tasks');
+    await goTo(page, '/tasks');
     await expect(page.getByRole('heading', { name: 'Background tasks' })).toBeVisible();
   },
   account: async (page) => {
-    await page.goto('/account');
+    await goTo(page, '/account');
     await expect(page.getByRole('heading', { name: 'Your account' })).toBeVisible();
   },
   'your last changes': async (page) => {
@@ -213,7 +213,7 @@ export const SCREENS: Readonly<Record<string, (page: Page) => Promise<void>>> = 
     await expect(page.getByText(/stops to buy/)).toBeVisible();
   },
   counter: async (page) => {
-    await page.goto('/parts-list');
+    await goTo(page, '/parts-list');
     await page
       .getByRole('textbox', { name: 'Paste the list here' })
       .fill('2   gate valve 2in standard\n40  stop');
