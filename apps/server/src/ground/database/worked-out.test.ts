@@ -61,4 +61,20 @@ describe('what was worked out', () => {
     await doubled(many);
     expect(worked.map(({ length }) => length)).toEqual([50]);
   });
+
+  it('is worked out in two parts at a time, each result with its subject', async () => {
+    const many = new Map(Array.from({ length: 450 }, (_, at) => [randomUUID(), at] as const));
+    let [underWay, most] = [0, 0];
+    const results = await inCompany(companyId, () =>
+      workedOut(test.app.get<Sequelize>(getConnectionToken()), 'line-outages', many, async (of) => {
+        underWay += 1;
+        most = Math.max(most, underWay);
+        await new Promise((done) => setTimeout(done, 20));
+        underWay -= 1;
+        return of.map((is) => ({ is }));
+      }),
+    );
+    expect(most).toBe(2);
+    expect([...many].map(([id]) => results.get(id))).toEqual([...many].map(([, is]) => ({ is })));
+  });
 });

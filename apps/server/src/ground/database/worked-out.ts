@@ -5,6 +5,8 @@ import { currentCompanyId } from './company-scope.js';
 
 /** Subjects worked out and stored together: what was done stays, also where the rest is too much for one request. */
 const AT_ONCE = 200;
+/** Parts that are under way at once: as many as the work of one company may be. */
+const LANES = 2;
 
 /**
  * Results of long work, each worked out once for what it is worked out from, for every server: kept with a fingerprint of it.
@@ -33,13 +35,20 @@ export async function workedOut<Given, Result extends object>(
     known.filter(({ id, basis }) => bases.get(id) === basis).map(({ id, result }) => [id, result]),
   );
   const missing = [...given].filter(([id]) => !results.has(id));
-  for (let from = 0; from < missing.length; from += AT_ONCE) {
-    const part = missing.slice(from, from + AT_ONCE);
-    const found = await work(part.map(([, of]) => of));
-    const rows = part.map(([id], at) => ({ id, basis: bases.get(id), result: found[at] as Result }));
-    for (const { id, result } of rows) results.set(id, result);
-    await keep(sequelize, kind, rows);
-  }
+  const lane = async (): Promise<void> => {
+    for (let part = missing.splice(0, AT_ONCE); part.length > 0; part = missing.splice(0, AT_ONCE)) {
+      const found = await work(part.map(([, of]) => of)).catch((error: unknown) => {
+        // What has begun is ended and stored; nothing else is begun.
+        missing.length = 0;
+        throw error;
+      });
+      const rows = part.map(([id], at) => ({ id, basis: bases.get(id), result: found[at] as Result }));
+      for (const { id, result } of rows) results.set(id, result);
+      await keep(sequelize, kind, rows);
+    }
+  };
+  const ended = await Promise.allSettled(Array.from({ length: LANES }, lane));
+  for (const one of ended) if (one.status === 'rejected') throw one.reason;
   return results;
 }
 

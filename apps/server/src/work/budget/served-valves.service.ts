@@ -1,6 +1,5 @@
 import type { LifeBasisView, ModelView, ServedValveView } from '@grevik/contracts';
 import {
-  type HouseRuleSettings,
   type LifeSeen,
   type ValveOutage,
   type ValveType,
@@ -54,9 +53,9 @@ export class ServedValves {
       return valve ? [{ row, valve }] : [];
     });
     const outages = new Map((await this.outages(rows, now)).map((one) => [one.positionId, one]));
-    const models = await this.catalogue.list();
+    const priceOf = pricesFrom(await this.catalogue.list());
     return {
-      valves: served.map(({ row, valve }) => viewOf(row, valve, outages.get(row.id), models, now)),
+      valves: served.map(({ row, valve }) => viewOf(row, valve, outages.get(row.id), priceOf, now)),
       seen: await this.lives(),
     };
   }
@@ -81,7 +80,7 @@ export class ServedValves {
       learned: learnedByType(lives, row.medium),
       wets: row.wets,
       isBehindSeized: outage?.isBehindSeized ?? false,
-      valve: valve ? viewOf(row, valve, outage, models, now) : null,
+      valve: valve ? viewOf(row, valve, outage, pricesFrom(models), now) : null,
     };
   }
 
@@ -113,19 +112,17 @@ export class ServedValves {
     return [...outages.values()].flat();
   }
 
-  private async settingsOf(jobIds: ReadonlySet<string>): Promise<Map<string, HouseRuleSettings>> {
-    const settings = new Map<string, HouseRuleSettings>();
-    for (const jobId of jobIds) settings.set(jobId, await this.houseRules.of(jobId));
-    return settings;
-  }
-
   /** What outages are worked out from, by line. */
   private async outageLines(rows: readonly WalkedRow[], now: Date): Promise<Map<string, OutageLine>> {
     const byLine = new Map<string, WalkedRow[]>();
-    for (const row of rows) byLine.set(row.lineId, [...(byLine.get(row.lineId) ?? []), row]);
+    for (const row of rows) {
+      const line = byLine.get(row.lineId);
+      if (line) line.push(row);
+      else byLine.set(row.lineId, [row]);
+    }
     const [walks, settings] = await Promise.all([
       this.walks.findAll({ where: { lineId: [...byLine.keys()] }, raw: true }),
-      this.settingsOf(new Set(rows.map(({ jobId }) => jobId))),
+      this.houseRules.ofEach(new Set(rows.map(({ jobId }) => jobId))),
     ]);
     const itemsOf = new Map(walks.map(({ lineId, items }) => [lineId, items]));
     const lines = new Map<string, OutageLine>();
@@ -153,13 +150,13 @@ function viewOf(
   row: ServedRow,
   { type, since }: ValveHere,
   outage: ValveOutage | undefined,
-  models: readonly ModelView[],
+  priceOf: PriceOf,
   now: Date,
 ): ServedValveView {
   const { id, tag, remarks, jobId, jobName, lineId, lineName, medium, duty, condition } = row;
   const failure = valveFailure(condition, medium) ?? null;
   const unturned = yearsUnturned(condition, now);
-  const price = priceOf(row, type, models);
+  const price = priceOf(row, type);
   return {
     id,
     tag,
@@ -185,15 +182,24 @@ function viewOf(
   };
 }
 
-/** Of the model that is picked there; else of the cheapest of its type and size in the catalogue. */
-function priceOf(
-  { modelId, duty }: ServedRow,
-  type: ValveType,
-  models: readonly ModelView[],
-): number | undefined {
-  const pricesOf = (model: ModelView): number[] =>
-    model.sizes.filter(({ dn }) => dn === duty.dn).map((size) => priceEach(size, 1));
-  const [picked] = models.filter(({ id }) => id === modelId).flatMap(pricesOf);
-  const alike = models.filter((model) => model.type === type && !model.retired).flatMap(pricesOf);
-  return picked ?? (alike.length > 0 ? Math.min(...alike) : undefined);
+type PriceOf = (row: ServedRow, type: ValveType) => number | undefined;
+
+/**
+ * What a valve costs: of the model that is picked there; else of the cheapest of its type and size in the catalogue. Each is looked for once,
+ * since thousands of valves are of the same few.
+ */
+function pricesFrom(models: readonly ModelView[]): PriceOf {
+  const known = new Map<string, number | undefined>();
+  const find = ({ modelId, duty }: ServedRow, type: ValveType): number | undefined => {
+    const pricesOf = (model: ModelView): number[] =>
+      model.sizes.filter(({ dn }) => dn === duty.dn).map((size) => priceEach(size, 1));
+    const [picked] = models.filter(({ id }) => id === modelId).flatMap(pricesOf);
+    const alike = models.filter((model) => model.type === type && !model.retired).flatMap(pricesOf);
+    return picked ?? (alike.length > 0 ? Math.min(...alike) : undefined);
+  };
+  return (row, type) => {
+    const key = `${row.modelId} ${type} ${row.duty.dn}`;
+    if (!known.has(key)) known.set(key, find(row, type));
+    return known.get(key);
+  };
 }

@@ -17,10 +17,21 @@ export class JobHouseRules {
       this.company.current(),
       this.jobs.findByPk(jobId, { attributes: ['houseRules'] }),
     ]);
-    return houseRuleSettings({
-      ...followedHouseRules(company.ownGates),
-      ...company.houseRules,
-      ...job?.houseRules,
-    });
+    return settingsOf(company, job);
+  }
+
+  /** The same of many jobs, by their ids. */
+  async ofEach(jobIds: Iterable<string>): Promise<Map<string, HouseRuleSettings>> {
+    const [company, jobs] = await Promise.all([
+      this.company.current(),
+      this.jobs.findAll({ where: { id: [...jobIds] }, attributes: ['id', 'houseRules'] }),
+    ]);
+    return new Map(jobs.map((job) => [job.id, settingsOf(company, job)]));
   }
 }
+
+const settingsOf = (
+  { ownGates, houseRules }: Awaited<ReturnType<CompanyService['current']>>,
+  job: Job | null,
+): HouseRuleSettings =>
+  houseRuleSettings({ ...followedHouseRules(ownGates), ...houseRules, ...job?.houseRules });

@@ -107,6 +107,7 @@ describe('a catalogue as a sheet', () => {
       ]);
       expect(taken).toEqual([]);
       expect(problems).toMatchObject([{ row: 3, column: named }]);
+      expect(problems[0]!.message).not.toContain('sizes[0]');
     },
   );
 

@@ -92,7 +92,10 @@ export function readCatalogueSheet(sheet: readonly (readonly string[])[]): ReadS
         );
     } catch (error) {
       if (!(error instanceof InvalidInput)) throw error;
-      problems.push({ row, column: columnOf(error.field), message: error.message });
+      const column = columnOf(error.field);
+      // A list is spoken of by its columns, not by the fields of a model.
+      const message = error.field === '' ? error.message : error.message.replaceAll(error.field, column);
+      problems.push({ row, column, message });
       broken.add(key);
       return;
     }
