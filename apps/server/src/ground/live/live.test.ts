@@ -175,8 +175,12 @@ describe('live changes', () => {
     for (let sent = 0; sent < 3; sent += 1) await ada.send('POST', 'entries', { entries: entries() });
     const late = await bea.at(there).listen({ 'last-event-id': next.id! });
     pages.push(late);
-    expect(Number((await late.told(kindIs('many'))).id)).toBeGreaterThan(Number(next.id));
-    expect(late.events.filter(({ type }) => type === 'changes')).toHaveLength(1);
+    // Beside it the last request may still be told, which is of one job.
+    const missed = ({ type, data }: Event): boolean =>
+      type === 'changes' && (data as { jobId: string | null }).jobId === null;
+    expect(Number((await late.told(missed)).id)).toBeGreaterThan(Number(next.id));
+    expect(late.events.filter(missed)).toHaveLength(1);
+    expect(late.events.filter(kindIs('entry'))).toEqual([]);
   });
 
   it('of another company are told to nobody else', async () => {

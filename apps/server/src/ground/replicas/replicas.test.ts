@@ -2,6 +2,7 @@ import { randomBytes, randomUUID } from 'node:crypto';
 import { rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { setTimeout as pause } from 'node:timers/promises';
 import type { HistoryView, JobView, LineView } from '@grevik/contracts';
 import type { INestApplication } from '@nestjs/common';
 import type { Server } from 'node:http';
@@ -16,6 +17,8 @@ import { ReplicaReads } from './replica-reads.service.js';
 
 /** Two clusters and the demo are made first, on whatever machine. */
 const SETUP_MS = 240_000;
+/** By when writes are taken again after a fail-over, on whatever machine. */
+const ACKNOWLEDGED_MS = 90_000;
 const folder = (): string => join(tmpdir(), `grevik-replica-${randomBytes(4).toString('hex')}`);
 const of = (url: string, database: string): string => url.replace(/\/[^/]*$/, `/${database}`);
 const portOf = (url: string): number => Number(new URL(url).port);
@@ -89,6 +92,7 @@ describe('a primary and its standby', () => {
       const { id } = line.positions[3]!;
       const acknowledged: string[] = [];
       let isOver = false;
+      let answer: request.Response | undefined;
       const write = async (): Promise<void> => {
         while (!isOver) {
           const entry = {
@@ -98,15 +102,20 @@ describe('a primary and its standby', () => {
             happenedAt: '2026-01-02T03:04:05.000Z',
           };
           // As the outbox of a page does: the same entry again until it is confirmed.
-          for (let status = 0; status !== 201 && !(isOver && status === 503);)
-            ({ status } = await foreman.post(`/api/positions/${id}/entries`).send(entry));
-          acknowledged.push(entry.id);
+          do answer = await foreman.post(`/api/positions/${id}/entries`).send(entry);
+          while (answer.status === 503 && !isOver);
+          if (answer.status === 201) acknowledged.push(entry.id);
+          else if (answer.status !== 503) throw new Error(`${answer.status} ${answer.text}`);
         }
       };
       const writers = [write(), write(), write()];
-      const until = async (count: number): Promise<void> => {
-        while (acknowledged.length < count) await new Promise((resolve) => setTimeout(resolve, 20));
+      const reached = async (count: number): Promise<void> => {
+        for (const from = Date.now(); acknowledged.length < count; await pause(20))
+          if (Date.now() - from > ACKNOWLEDGED_MS)
+            throw new Error(`${acknowledged.length} acknowledged, then ${answer?.status} ${answer?.text}`);
       };
+      // A writer that is refused for good ends the test with what it was told.
+      const until = (count: number): Promise<unknown> => Promise.race([reached(count), Promise.all(writers)]);
       await until(20);
       const admin = new Sequelize(of(standby.url, 'postgres'), { logging: false });
       await primary.stop();
