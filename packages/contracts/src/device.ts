@@ -1,4 +1,3 @@
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -14,8 +13,8 @@ import {
   Max,
   MaxLength,
   Min,
-  ValidateNested,
 } from 'class-validator';
+import { Nested } from './nested.js';
 
 const NOT_BLANK = /\S/;
 /** An hour at one a second. */
@@ -108,8 +107,7 @@ export class DeviceSamplesRequest extends DeviceReport {
   @IsArray()
   @ArrayMinSize(1)
   @ArrayMaxSize(MOST_PUSHED_SAMPLES)
-  @ValidateNested({ each: true })
-  @Type(() => DeviceSample)
+  @Nested(() => DeviceSample, { each: true })
   samples!: DeviceSample[];
 }
 

@@ -22,8 +22,8 @@ import {
   Max,
   MaxLength,
   Min,
-  ValidateNested,
 } from 'class-validator';
+import { Nested } from './nested.js';
 import { Described } from './described.js';
 
 /** A fact from the field. Its id is made on the device, so that sending it twice stores it once. */
@@ -74,8 +74,7 @@ export class PositionEntryRequest {
   @IsUUID()
   positionId!: string;
 
-  @ValidateNested()
-  @Type(() => EntryRequest)
+  @Nested(() => EntryRequest)
   entry!: EntryRequest;
 }
 
@@ -83,8 +82,7 @@ export class PositionEntryRequest {
 export class EntriesRequest {
   @IsArray()
   @ArrayMaxSize(MOST_ENTRIES)
-  @ValidateNested({ each: true })
-  @Type(() => PositionEntryRequest)
+  @Nested(() => PositionEntryRequest, { each: true })
   entries!: PositionEntryRequest[];
 }
 

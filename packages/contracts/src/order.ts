@@ -14,7 +14,6 @@ import {
   specInput,
   text,
 } from '@grevik/core';
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayNotEmpty,
@@ -32,8 +31,8 @@ import {
   Max,
   MaxLength,
   Min,
-  ValidateNested,
 } from 'class-validator';
+import { Nested } from './nested.js';
 import { Described } from './described.js';
 import { VersionedRequest } from './position.js';
 import { uuid } from './uuid.js';
@@ -132,8 +131,7 @@ export class PlaceOrderLinesRequest {
   @IsArray()
   @ArrayNotEmpty()
   @ArrayMaxSize(MOST_ORDER_LINES)
-  @ValidateNested({ each: true })
-  @Type(() => PlacedLine)
+  @Nested(() => PlacedLine, { each: true })
   lines!: PlacedLine[];
 }
 
@@ -193,8 +191,7 @@ export class AskPricesRequest extends OrderLineIds {
   suppliers!: string[];
 
   @IsOptional()
-  @ValidateNested()
-  @Type(() => DeskPractice)
+  @Nested(() => DeskPractice)
   practice?: DeskPractice;
 }
 
@@ -222,13 +219,11 @@ export class QuotationRequest {
   @IsArray()
   @ArrayNotEmpty()
   @ArrayMaxSize(MOST_ORDER_LINES)
-  @ValidateNested({ each: true })
-  @Type(() => QuotationLine)
+  @Nested(() => QuotationLine, { each: true })
   lines!: QuotationLine[];
 
   @IsOptional()
-  @ValidateNested()
-  @Type(() => DeskPractice)
+  @Nested(() => DeskPractice)
   practice?: DeskPractice;
 }
 
@@ -260,8 +255,7 @@ export class TakeOrderSheetRequest {
   @IsArray()
   @ArrayNotEmpty()
   @ArrayMaxSize(MOST_ORDER_LINES)
-  @ValidateNested({ each: true })
-  @Type(() => SheetLineChange)
+  @Nested(() => SheetLineChange, { each: true })
   changes!: SheetLineChange[];
 }
 

@@ -1,5 +1,4 @@
 import { type HookUpChoices, type PositionDuty, hookUpChoicesInput, positionDutyInput } from '@grevik/core';
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayNotEmpty,
@@ -10,8 +9,8 @@ import {
   Length,
   Matches,
   Min,
-  ValidateNested,
 } from 'class-validator';
+import { Nested } from './nested.js';
 import { Described } from './described.js';
 
 /** A change carries the version it was made on, so that nobody overwrites what they have not seen. */
@@ -60,7 +59,6 @@ export class PickManyRequest {
   @IsArray()
   @ArrayNotEmpty()
   @ArrayMaxSize(500)
-  @ValidateNested({ each: true })
-  @Type(() => SeenPosition)
+  @Nested(() => SeenPosition, { each: true })
   positions!: SeenPosition[];
 }

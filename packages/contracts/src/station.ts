@@ -13,8 +13,8 @@ import {
   Max,
   MaxLength,
   Min,
-  ValidateNested,
 } from 'class-validator';
+import { Nested } from './nested.js';
 import { DeviceReport, LevelSample, MOST_PUSHED_SAMPLES } from './device.js';
 import { VersionedRequest } from './position.js';
 
@@ -26,8 +26,7 @@ export class LevelsRequest extends DeviceReport {
   @IsArray()
   @ArrayMinSize(1)
   @ArrayMaxSize(MOST_PUSHED_SAMPLES)
-  @ValidateNested({ each: true })
-  @Type(() => LevelSample)
+  @Nested(() => LevelSample, { each: true })
   levels!: LevelSample[];
 }
 
