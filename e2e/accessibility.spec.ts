@@ -38,7 +38,8 @@ const faded = (page: Page): Promise<void> =>
       document.getAnimations().filter(({ effect }) => effect?.getComputedTiming().iterations !== Infinity);
     do {
       await Promise.allSettled(fading().map(({ finished }) => finished));
-      for (const frame of [drawn, drawn]) await frame();
+      await drawn();
+      await drawn();
     } while (fading().length > 0);
   });
 

@@ -1,4 +1,3 @@
-/* global window, indexedDB */
 // Visits written in a browser while network, tab and server go away at random: what was said to be kept is stored, once.
 import pg from 'pg';
 import { launchBrowser } from '../setup/launch-browser.mjs';

@@ -1,4 +1,3 @@
-/* global document */
 // A whole job judged anew in the browser: every position against every model of the catalogue.
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';

@@ -1,4 +1,3 @@
-/* global document, requestAnimationFrame */
 // Readings: twenty loggers at one sample a second beside the health of the server, and a long reading drawn in the browser.
 import { randomUUID } from 'node:crypto';
 import { performance } from 'node:perf_hooks';

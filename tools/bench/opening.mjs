@@ -1,4 +1,3 @@
-/* global window, document, KeyboardEvent, requestAnimationFrame */
 // Opening the line-up of the next position, and frames while its questions are worked out, against the same without looking ahead.
 import { launchBrowser } from '../setup/launch-browser.mjs';
 import { middle, report } from './measure.mjs';

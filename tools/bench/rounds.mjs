@@ -1,4 +1,3 @@
-/* global indexedDB */
 // Rounds: what is due among 50,000 valves from the index, 1,000 visits that waited sent at once, a round opened without a network.
 import { randomUUID } from 'node:crypto';
 import { performance } from 'node:perf_hooks';

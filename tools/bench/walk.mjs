@@ -1,4 +1,3 @@
-/* global document, requestAnimationFrame -- in the page that is measured */
 // Dividing a grid of 100,000 links, and opening a job of 5,000 positions.
 import * as core from '@grevik/core';
 import { median, middle, report } from './measure.mjs';

@@ -36,7 +36,7 @@ export class CatalogueListService {
     return format === 'json' ? JSON.stringify(models, null, 2) : csvText(catalogueSheet(models));
   }
 
-  /** What importing a walk list would do, row by row. Changes nothing. */
+  /** What importing a list of models would do. Changes nothing. */
   async preview(format: CatalogueFormat, text: string): Promise<CatalogueListPreview> {
     const read = await this.read(format, text);
     return previewOf(planFor(read.models, await this.catalogue.list()), read);

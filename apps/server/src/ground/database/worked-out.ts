@@ -1,12 +1,11 @@
 import { createHash } from 'node:crypto';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import { companyRows } from './company-rows.js';
+import { THREADS_EACH } from '../threads/work-threads.service.js';
 import { currentCompanyId } from './company-scope.js';
 
 /** Subjects worked out and stored together: what was done stays, also where the rest is too much for one request. */
 const AT_ONCE = 200;
-/** Parts that are under way at once: as many as the work of one company may be. */
-const LANES = 2;
 
 /**
  * Results of long work, each worked out once for what it is worked out from, for every server: kept with a fingerprint of it.
@@ -35,6 +34,7 @@ export async function workedOut<Given, Result extends object>(
     known.filter(({ id, basis }) => bases.get(id) === basis).map(({ id, result }) => [id, result]),
   );
   const missing = [...given].filter(([id]) => !results.has(id));
+  // As many parts at once as one company has threads.
   const lane = async (): Promise<void> => {
     for (let part = missing.splice(0, AT_ONCE); part.length > 0; part = missing.splice(0, AT_ONCE)) {
       const found = await work(part.map(([, of]) => of)).catch((error: unknown) => {
@@ -47,7 +47,7 @@ export async function workedOut<Given, Result extends object>(
       await keep(sequelize, kind, rows);
     }
   };
-  const ended = await Promise.allSettled(Array.from({ length: LANES }, lane));
+  const ended = await Promise.allSettled(Array.from({ length: THREADS_EACH }, lane));
   for (const one of ended) if (one.status === 'rejected') throw one.reason;
   return results;
 }

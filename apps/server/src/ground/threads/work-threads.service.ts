@@ -9,6 +9,8 @@ import type { Answered, Ordered, Tasks } from './task.js';
 
 /** More than a small machine has cores: short work goes on beside long work. */
 const THREADS = 4;
+/** As many of them as the work of one sender has at once. */
+export const THREADS_EACH = THREADS / 2;
 const MEMORY_MB = 512;
 const IDLE_MS = 60_000;
 
@@ -27,7 +29,7 @@ export interface Budget {
  */
 @Injectable()
 export class WorkThreads implements OnApplicationShutdown {
-  private readonly queue = new FairQueue({ atOnce: THREADS, each: THREADS / 2, waiting: 200 });
+  private readonly queue = new FairQueue({ atOnce: THREADS, each: THREADS_EACH, waiting: 200 });
   private readonly pool = new Piscina({
     // What is built: a worker loads no TypeScript, so that tests run the one that ships.
     filename: join(SERVER_FOLDER, 'dist/thread.js'),

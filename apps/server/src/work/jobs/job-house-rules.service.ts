@@ -1,6 +1,7 @@
 import { type HouseRuleSettings, followedHouseRules, houseRuleSettings } from '@grevik/core';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
+import type { Company } from '../../firm/company/company.model.js';
 import { CompanyService } from '../../firm/company/company.service.js';
 import { Job } from './job.model.js';
 
@@ -30,8 +31,5 @@ export class JobHouseRules {
   }
 }
 
-const settingsOf = (
-  { ownGates, houseRules }: Awaited<ReturnType<CompanyService['current']>>,
-  job: Job | null,
-): HouseRuleSettings =>
+const settingsOf = ({ ownGates, houseRules }: Company, job: Job | null): HouseRuleSettings =>
   houseRuleSettings({ ...followedHouseRules(ownGates), ...houseRules, ...job?.houseRules });
