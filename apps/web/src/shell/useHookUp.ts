@@ -12,7 +12,9 @@ import { useMemo } from 'react';
 import { useUndoable } from '../kit/useUndoable';
 import { useLineFrame } from './useLineFrame';
 import { useChangeHookUpMutation } from '../store/api';
+import { changedOn } from '../store/changed-on';
 import { failureText } from '../store/failure';
+import { inTurn } from '../store/in-turn';
 import { useWords } from '../words';
 
 /** Settles facts of a hook-up beside those that are settled; one that is undefined is let go. */
@@ -48,12 +50,15 @@ export function useHookUp() {
   );
   const settle = async (next: HookUpChoices): Promise<void> => {
     try {
-      const { changed } = await change({
-        id: position.id,
-        lineId: line.id,
-        version: position.version,
-        hookUp: next,
-      }).unwrap();
+      const { changed } = await inTurn(position, (latest) =>
+        change({
+          id: position.id,
+          lineId: line.id,
+          version: latest.version,
+          base: latest.hookUp,
+          hookUp: changedOn(choices, next, latest.hookUp),
+        }).unwrap(),
+      );
       undoable(words('hookUp.saved', { tag: position.tag }), changed);
     } catch (error) {
       enqueueSnackbar(failureText(error), { variant: 'error' });

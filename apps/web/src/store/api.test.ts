@@ -4,7 +4,8 @@ import { api } from './api';
 import { failureText } from './failure';
 import { makeStore } from './store';
 
-const change = { id: 'p1', lineId: 'line', version: 4, duty: { ...POSITION.duty, dn: 25 } };
+const { duty: base } = POSITION;
+const change = { id: 'p1', lineId: 'line', version: 4, base, duty: { ...base, dn: 25 } };
 
 describe('the open line', () => {
   it('takes a change in at once, without being read again', async () => {

@@ -14,17 +14,18 @@ import type {
   SignInOptionsView,
   WalkListPreview,
 } from '@grevik/contracts';
+import type { HookUpChoices, PositionDuty } from '@grevik/core';
 import {
   type BaseQueryFn,
-  type FetchArgs,
   type FetchBaseQueryError,
   createApi,
   fetchBaseQuery,
 } from '@reduxjs/toolkit/query/react';
 import { kept } from './failure';
 import { TAB_HEADER } from './tab';
+import type { Write } from './waiting-writes';
 
-/** A change to one position of a line that is open. */
+/** A change to one position of a line that is open; what it was made from where the whole is sent. */
 type Change<T> = T & { id: string; lineId: string };
 
 const ask = fetchBaseQuery({
@@ -50,7 +51,7 @@ const askAgain: typeof ask = async (request, context, options) => {
 const ASKS_WHO = new Set(['signIn', 'session']);
 
 /** Asks the server; where the session has ended meanwhile, the sign-in comes up in place, at the same address. */
-const askSignedIn: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError> = async (
+const askSignedIn: BaseQueryFn<string | Write, unknown, FetchBaseQueryError> = async (
   request,
   context,
   options,
@@ -79,7 +80,7 @@ async function keptOnDevice(path: string): Promise<unknown> {
 }
 
 /** Whether a write that found no server was put on this device, to be sent later. */
-async function isKeptForLater(request: FetchArgs, state: unknown): Promise<boolean> {
+async function isKeptForLater(request: Write, state: unknown): Promise<boolean> {
   try {
     const ownerId = api.endpoints.session.select()(state as never).data?.session?.person.id;
     if (ownerId === undefined) return false;
@@ -176,13 +177,23 @@ export const api = createApi({
       query: (body) => ({ url: 'jobs', method: 'POST', body }),
       invalidatesTags: ['Jobs'],
     }),
-    changeDuty: build.mutation<PositionView, Change<ChangeDutyRequest>>({
-      query: ({ id, lineId: _lineId, ...body }) => ({ url: `positions/${id}/duty`, method: 'PUT', body }),
+    changeDuty: build.mutation<PositionView, Change<ChangeDutyRequest> & { base: PositionDuty }>({
+      query: ({ id, lineId: _lineId, base, ...body }) => ({
+        url: `positions/${id}/duty`,
+        method: 'PUT',
+        body,
+        base: { ...body, duty: base },
+      }),
       onQueryStarted: keepInLine,
       invalidatesTags: ['History', 'Mine'],
     }),
-    changeHookUp: build.mutation<PositionView, Change<ChangeHookUpRequest>>({
-      query: ({ id, lineId: _lineId, ...body }) => ({ url: `positions/${id}/hook-up`, method: 'PUT', body }),
+    changeHookUp: build.mutation<PositionView, Change<ChangeHookUpRequest> & { base: HookUpChoices }>({
+      query: ({ id, lineId: _lineId, base, ...body }) => ({
+        url: `positions/${id}/hook-up`,
+        method: 'PUT',
+        body,
+        base: { ...body, hookUp: base },
+      }),
       onQueryStarted: keepInLine,
       invalidatesTags: ['History', 'Mine'],
     }),

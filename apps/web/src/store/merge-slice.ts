@@ -1,6 +1,8 @@
 import type { PositionView } from '@grevik/contracts';
 import type { PositionDuty } from '@grevik/core';
 import { type PayloadAction, createSlice } from '@reduxjs/toolkit';
+import { dequal } from 'dequal';
+import { changedOn } from './changed-on';
 
 /** A duty that two people changed at once: what both started from, what was wanted here, and the position as it is now. */
 export interface Clash {
@@ -15,7 +17,11 @@ const mergeSlice = createSlice({
   name: 'merge',
   initialState: (): Clash | null => null,
   reducers: {
-    clashed: (_before: Clash | null, { payload }: PayloadAction<Clash>): Clash | null => payload,
+    /** Of two changes made from the same duty, the second is put on the first. */
+    clashed: (before: Clash | null, { payload }: PayloadAction<Clash>): Clash | null =>
+      before?.current.id === payload.current.id && dequal(before.base, payload.base)
+        ? { ...payload, mine: changedOn(payload.base, payload.mine, before.mine) }
+        : payload,
     merged: (): Clash | null => null,
   },
 });

@@ -4,6 +4,7 @@ import { liveQuery } from 'dexie';
 import { type Unsent, device } from './device-database';
 import { keepStored } from './stored-here';
 import { TAB_HEADER } from './tab';
+import { restedOn } from './version-rested-on';
 
 export type { Unsent };
 
@@ -97,8 +98,18 @@ async function sendInOrder(ownerId: string): Promise<Map<number | undefined, Sen
       const one = became[at];
       if (!one || one.kind === 'waits') continue;
       sent.set(place, one);
-      if (one.kind === 'stored') stored.push(unsent);
-      else await device.unsent.update(place, { refusal: one.refusal });
+      if (one.kind === 'refused') await device.unsent.update(place, { refusal: one.refusal });
+      else {
+        stored.push(unsent);
+        for (const rests of restedOn(unsent, one.body, left)) {
+          left.splice(
+            left.findIndex((other) => other.place === rests.place),
+            1,
+            rests,
+          );
+          await device.unsent.put(rests);
+        }
+      }
     }
     keepStored(stored);
     await device.unsent.bulkDelete(stored.map(({ place = 0 }) => place));

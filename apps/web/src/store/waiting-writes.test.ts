@@ -23,6 +23,31 @@ describe('a write that finds no server', () => {
     expect(await unsentOf('me')).toEqual([]);
   });
 
+  it('of one duty is put on what waits already, and sent as one', async () => {
+    const duty = (duty: object) => {
+      const base = { version: 3, duty: { dn: 20, place: 'indoor' } };
+      return keepWrite({ url: 'positions/p/duty', method: 'PUT', body: { version: 3, duty }, base }, 'me');
+    };
+    await duty({ dn: 25, place: 'indoor' });
+    await duty({ dn: 20, place: 'buried' });
+    expect(await unsentOf('me')).toMatchObject([{ body: { version: 3, duty: { dn: 25, place: 'buried' } } }]);
+  });
+
+  it('rests on the version that one before it, of the same position, has made', async () => {
+    await write('positions/p/duty');
+    await write('positions/p/pick');
+    await write('positions/q/pick');
+    await write('positions/p/name', { version: 5 });
+    const asked = serve(({ path }) => ({ body: { version: path.endsWith('/duty') ? 4 : 9 } }));
+    expect(await sendAll('me')).toBe(4);
+    expect(asked.map(({ path, body }) => [path, (body as { version: number }).version])).toEqual([
+      ['/api/positions/p/duty', 3],
+      ['/api/positions/p/pick', 4],
+      ['/api/positions/q/pick', 3],
+      ['/api/positions/p/name', 5],
+    ]);
+  });
+
   it.each([
     ['lines/l/walk', 'Change of a walk'],
     ['jobs/j/orders/lines', 'Order lines'],

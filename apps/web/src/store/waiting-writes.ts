@@ -1,6 +1,13 @@
 import type { FetchArgs } from '@reduxjs/toolkit/query/react';
 import { words } from '../words';
-import { keepUnsent } from './outbox';
+import { changedOn } from './changed-on';
+import { type Unsent, keepUnsent, mendUnsent, unsentOf } from './outbox';
+import { versionOf } from './version-rested-on';
+
+/** A write, with the body it would have had where nothing was changed, if it sends the whole of something. */
+export interface Write extends FetchArgs {
+  base?: object;
+}
 
 /**
  * Writes that wait on the device where the server does not answer, and what they are for whoever made them. Each carries the version it rests
@@ -22,15 +29,21 @@ const WAITING = [
 ] as const;
 
 /**
- * Keeps a write that found no server, to be sent in its order once there is one.
+ * Keeps a write that found no server, to be sent in its order once there is one. Made from what one that waits was made from, it is put on
+ * that.
  *
  * @param request as it was sent
  * @param ownerId who made it
  * @returns whether it is of those that wait
  */
-export async function keepWrite({ url, method, body }: FetchArgs, ownerId: string): Promise<boolean> {
+export async function keepWrite({ url, method, body, base }: Write, ownerId: string): Promise<boolean> {
   const kind = WAITING.find(({ path }) => path.test(url));
   if (!kind || (method !== 'PUT' && method !== 'POST' && method !== 'DELETE')) return false;
+  const same = base && (await unsentOf(ownerId)).find((one) => isFrom(base, url, one));
+  if (base && same?.place !== undefined) {
+    await mendUnsent(same.place, changedOn<object>(base, body as object, same.body));
+    return true;
+  }
   await keepUnsent({
     ownerId,
     title: words(kind.title),
@@ -41,3 +54,7 @@ export async function keepWrite({ url, method, body }: FetchArgs, ownerId: strin
   });
   return true;
 }
+
+/** Whether what waits changes the same, from the same version. */
+const isFrom = (base: object, url: string, { path, body, refusal }: Unsent): boolean =>
+  path === url && refusal === undefined && versionOf(body) === versionOf(base);

@@ -1,6 +1,6 @@
 import '@testing-library/jest-dom';
 import type { ChangeDutyRequest } from '@grevik/contracts';
-import { screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { LINE, POSITION } from '../../testing/demo';
 import { show } from '../../testing/render';
@@ -63,6 +63,33 @@ describe('the duty as a sentence', () => {
       },
       { method: 'POST', path: '/api/changes/c1/undo' },
     ]);
+  });
+
+  it('keeps both of two changes, the second made before the first was answered', async () => {
+    const asked = accept();
+    show(<DutySentence line={LINE} position={POSITION} />);
+    await userEvent.click(word('place'));
+    fireEvent.click(screen.getByRole('menuitem', { name: 'buried' }));
+    fireEvent.click(word('pipe'));
+    fireEvent.click(screen.getByRole('menuitem', { name: 'PEX' }));
+    await waitFor(() => expect(asked).toHaveLength(2));
+    expect(asked).toMatchObject([
+      { body: { version: 4, duty: { place: 'buried', pipe: { material: 'copper' } } } },
+      { body: { version: 5, duty: { place: 'buried', pipe: { material: 'pex' } } } },
+    ]);
+  });
+
+  it('puts both of two refused changes beside the duty as it is now', async () => {
+    const current = { ...POSITION, version: 9 };
+    serve(() => ({ status: 409, body: { error: { code: 'stale', message: 'Changed.', current } } }));
+    const { store } = show(<DutySentence line={LINE} position={POSITION} />);
+    await userEvent.click(word('place'));
+    fireEvent.click(screen.getByRole('menuitem', { name: 'buried' }));
+    fireEvent.click(word('pipe'));
+    fireEvent.click(screen.getByRole('menuitem', { name: 'PEX' }));
+    await waitFor(() =>
+      expect(store.getState().merge?.mine).toMatchObject({ place: 'buried', pipe: { material: 'pex' } }),
+    );
   });
 
   it('chooses from a list, and keeps the run when the pipe changes', async () => {

@@ -36,7 +36,13 @@ function Merge({ clash }: { clash: Clash }) {
 
   const save = async (duty: PositionDuty): Promise<void> => {
     try {
-      const { changed } = await change({ id: current.id, lineId, version: current.version, duty }).unwrap();
+      const { changed } = await change({
+        id: current.id,
+        lineId,
+        version: current.version,
+        base: current.duty,
+        duty,
+      }).unwrap();
       done();
       undoable(words('duty.changed', { tag: current.tag }), changed);
     } catch (refused) {

@@ -9,6 +9,7 @@ import { useUndoable } from '../../kit/useUndoable';
 import { dateWords } from '../../kit/when';
 import { useUnpickMutation } from '../../store/api';
 import { failureText } from '../../store/failure';
+import { inTurn } from '../../store/in-turn';
 import { useMay } from '../../store/people-api';
 import { translated, useWords } from '../../words';
 import styles from './CurrentPick.module.css';
@@ -36,8 +37,9 @@ export function CurrentPick({ line, position, models, settings }: CurrentPickPro
 
   const letGo = async (): Promise<void> => {
     try {
-      const at = { id: position.id, lineId: line.id, version: position.version };
-      const { changed } = await unpick(at).unwrap();
+      const { changed } = await inTurn(position, ({ version }) =>
+        unpick({ id: position.id, lineId: line.id, version }).unwrap(),
+      );
       undoable(words('pick.gone', { tag: position.tag }), changed);
     } catch (error) {
       enqueueSnackbar(failureText(error), { variant: 'error' });

@@ -6,6 +6,7 @@ import { VerdictMark } from '../../kit/VerdictMark';
 import { useUndoable } from '../../kit/useUndoable';
 import { usePickMutation } from '../../store/api';
 import { failureText, refusalOf } from '../../store/failure';
+import { inTurn } from '../../store/in-turn';
 import { translated, useWords } from '../../words';
 import type { ModelColumn } from '../../kit/outlook/model-column';
 import { PickMany } from './PickMany';
@@ -38,13 +39,9 @@ export function PickDialog({ line, position, column, settings, isSoFar, context,
 
   const save = async (): Promise<void> => {
     try {
-      const { changed } = await pick({
-        id: position.id,
-        lineId: line.id,
-        version: position.version,
-        modelId: column.model.id,
-        reason,
-      }).unwrap();
+      const { changed } = await inTurn(position, ({ version }) =>
+        pick({ id: position.id, lineId: line.id, version, modelId: column.model.id, reason }).unwrap(),
+      );
       undoable(words('pick.done', { tag: position.tag, model: from }), changed);
       close();
     } catch {

@@ -3,6 +3,7 @@ import { Alert, Button, TextField } from '@mui/material';
 import { useState } from 'react';
 import { useUndoable } from '../../kit/useUndoable';
 import { failureText } from '../../store/failure';
+import { inTurn } from '../../store/in-turn';
 import { useMay } from '../../store/people-api';
 import { useNameMutation } from '../../store/walk-api';
 import { useWords } from '../../words';
@@ -18,14 +19,14 @@ export function NameFields({ position, lineId }: { position: PositionView; lineI
   const words = useWords();
   const isChanged = tag.trim() !== position.tag || remarks.trim() !== position.remarks;
   const save = async (): Promise<void> => {
-    const { data } = await name({
-      id: position.id,
-      lineId,
-      version: position.version,
-      tag: tag.trim(),
-      remarks: remarks.trim(),
-    });
-    if (data) undoable(words('walk.named', { tag: data.tag }), data.changed);
+    try {
+      const named = await inTurn(position, ({ version }) =>
+        name({ id: position.id, lineId, version, tag: tag.trim(), remarks: remarks.trim() }).unwrap(),
+      );
+      undoable(words('walk.named', { tag: named.tag }), named.changed);
+    } catch {
+      // The refusal is shown beside the fields, with what was typed.
+    }
   };
   return (
     <div className={styles.name}>
