@@ -42,6 +42,15 @@ const project = (name, folder, more = {}) => ({
   ...more,
 });
 
+/** Set where all tests run: those of the server in so many parts, each of which loads the application once. */
+const PARTS = Number(process.env.GREVIK_SERVER_TEST_PARTS ?? 0);
+
+const server = {
+  setupFiles: ['reflect-metadata'],
+  globalSetup: '<rootDir>/apps/server/src/testing/start-postgres.mjs',
+  globalTeardown: '<rootDir>/apps/server/src/testing/stop-postgres.mjs',
+};
+
 export default {
   testTimeout: 60_000,
   // One worker fewer than there are cores would leave half of a small machine idle.
@@ -53,11 +62,14 @@ export default {
     project('core', 'packages/core'),
     project('words', 'packages/words'),
     project('contracts', 'packages/contracts', { setupFiles: ['reflect-metadata'] }),
-    project('server', 'apps/server', {
-      setupFiles: ['reflect-metadata'],
-      globalSetup: '<rootDir>/apps/server/src/testing/start-postgres.mjs',
-      globalTeardown: '<rootDir>/apps/server/src/testing/stop-postgres.mjs',
-    }),
+    ...(PARTS === 0 ? [project('server', 'apps/server', server)] : []),
+    ...Array.from({ length: PARTS }, (_one, part) =>
+      project(`server ${part + 1}/${PARTS}`, 'apps/server', {
+        ...server,
+        testMatch: ['<rootDir>/apps/server/src/testing/tests-together.cjs'],
+        globals: { serverTests: { part, parts: PARTS } },
+      }),
+    ),
     { ...shared, displayName: 'tools', testMatch: ['<rootDir>/tools/**/*.test.ts'] },
     project('web', 'apps/web', {
       testEnvironment: 'jest-fixed-jsdom',

@@ -1,5 +1,5 @@
 import { FAILURE_WORDS, MEDIUM_FACTS, coinAmounts, nearestTags, valveFailure } from '@grevik/core';
-import { useEffect, useMemo } from 'react';
+import { useCallback, useEffect, useMemo } from 'react';
 import { Link, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { Failure, Loading, Notice } from '../kit/Notice';
 import { rulesOnJob } from '../kit/company-rules';
@@ -39,8 +39,11 @@ export function LineFrame() {
     // At once, so that the next of two quick key presses walks on from here.
     if (to !== undefined) void navigate(to, { flushSync: true });
   };
-  const addressOf = (position: { tag: string }): string =>
-    `/jobs/${jobId}/lines/${lineId}/${step}/${encodeURIComponent(position.tag)}`;
+  const addressOf = useCallback(
+    (position: { tag: string }): string =>
+      `/jobs/${jobId}/lines/${lineId}/${step}/${encodeURIComponent(position.tag)}`,
+    [jobId, lineId, step],
+  );
   const walk = (by: number): void => {
     const next = current && positions[positions.indexOf(current) + by];
     go(next && addressOf(next));
@@ -62,24 +65,37 @@ export function LineFrame() {
     document.title = [current?.tag, line.data?.name, 'Grevik'].filter(Boolean).join(' · ');
   }, [current?.tag, line.data?.name]);
 
+  // The same from one drawing to the next, so that a screen judges again only where something it judges by is another.
+  const settings = useMemo(
+    () => company.data && rulesOnJob(company.data, job.data),
+    [company.data, job.data],
+  );
+  const context = useMemo(
+    () =>
+      line.data &&
+      job.data &&
+      catalogue.data &&
+      company.data &&
+      settings && {
+        line: line.data,
+        position: current,
+        addressOf,
+        models: catalogue.data,
+        settings,
+        companyName: company.data.name,
+        jobName: job.data.name,
+        money: coinAmounts(company.data.currency),
+      },
+    [line.data, job.data, catalogue.data, company.data, settings, current, addressOf],
+  );
+
   const failed = [line, job, catalogue, company].find(isStopped);
   if (failed) return <Failure error={failed.error} retry={() => void failed.refetch()} />;
-  if (!line.data || !job.data || !catalogue.data || !company.data)
-    return <Loading what={words('line.what')} />;
+  if (!context || !line.data || !job.data) return <Loading what={words('line.what')} />;
   const isWalk = step === 'walk';
   const isEmpty = positions.length === 0 && !isWalk;
   const isLost = !isEmpty && !current && !(isWalk && tag === undefined);
 
-  const context = {
-    line: line.data,
-    position: current,
-    addressOf,
-    models: catalogue.data,
-    settings: rulesOnJob(company.data, job.data),
-    companyName: company.data.name,
-    jobName: job.data.name,
-    money: coinAmounts(company.data.currency),
-  };
   const picked = positions.filter(({ pick }) => pick).length;
   const failure = current && valveFailure(current.condition, line.data.medium);
 
@@ -121,7 +137,7 @@ export function LineFrame() {
           <LineStrip
             line={line.data}
             current={current}
-            models={catalogue.data}
+            models={context.models}
             settings={context.settings}
             overdue={overdue}
             addressOf={addressOf}

@@ -1,5 +1,6 @@
 import type { LineView, PositionView } from '@grevik/contracts';
 import { MEDIUM_FACTS, type PositionDuty } from '@grevik/core';
+import { memo } from 'react';
 import { QuantityField } from '../QuantityField';
 import { FactField } from './FactField';
 import { unbroken } from '../unbroken';
@@ -17,7 +18,13 @@ import { useChangeDuty } from './useChangeDuty';
 import { useSayFacts } from './useSayFacts';
 
 /** What the position asks, as a sentence whose words are fields. */
-export function DutySentence({ line, position }: { line: LineView; position: PositionView }) {
+export const DutySentence = memo(function DutySentence({
+  line,
+  position,
+}: {
+  line: LineView;
+  position: PositionView;
+}) {
   const figures = useFigures();
   const words = useWords();
   const mayChange = useMay('change-duty');
@@ -162,4 +169,4 @@ export function DutySentence({ line, position }: { line: LineView; position: Pos
       />
     </Fixed>
   );
-}
+});

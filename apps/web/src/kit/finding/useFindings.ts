@@ -15,8 +15,12 @@ export function useFindings(positionId: string): Found[] | undefined {
   );
 }
 
-/** Columns with what the bench found of their valve among their reasons; where it warns, it fits only with care. */
-export function withFindings<C extends Column>(columns: readonly C[], findings: readonly Found[] = []): C[] {
+/** Columns with what the bench found of their valve among their reasons; where it warns, it fits only with care. The same where it found nothing. */
+export function withFindings<C extends Column>(
+  columns: readonly C[],
+  findings: readonly Found[] = [],
+): readonly C[] {
+  if (findings.length === 0) return columns;
   return columns.map((column) => {
     const own = findings.filter(({ finding }) => finding.valve === modelWords(column.model).from);
     if (own.length === 0) return column;

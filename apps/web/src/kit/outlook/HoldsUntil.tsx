@@ -1,4 +1,5 @@
 import { type Margins, modelWords } from '@grevik/core';
+import { memo } from 'react';
 import { useFigures } from '../useFigures';
 import { useWords } from '../../words';
 import { edgesSaid } from './edges-said';
@@ -8,8 +9,13 @@ import styles from './Outlook.module.css';
 /** Edges said in full; the rest behind a line. */
 const SHOWN = 1;
 
+interface HoldsUntilProps {
+  column: ModelColumn;
+  margins: Margins | undefined;
+}
+
 /** Until when a verdict holds: its nearest edges in figures, and what it becomes beyond. */
-export function HoldsUntil({ column, margins }: { column: ModelColumn; margins: Margins | undefined }) {
+export const HoldsUntil = memo(function HoldsUntil({ column, margins }: HoldsUntilProps) {
   const figures = useFigures();
   const words = useWords();
   if (!margins) return <span className={styles.pending}>…</span>;
@@ -33,4 +39,4 @@ export function HoldsUntil({ column, margins }: { column: ModelColumn; margins: 
       )}
     </ul>
   );
-}
+});

@@ -85,7 +85,8 @@ export function useAhead(
     };
   }, [asked]);
   const ahead = known?.of === asked ? known.ahead : undefined;
-  return { ahead, order, isSlow: ahead === undefined && slow === asked };
+  const isSlow = ahead === undefined && slow === asked;
+  return useMemo(() => ({ ahead, order, isSlow }), [ahead, order, isSlow]);
 }
 
 /** Ids of the models whose verdict is only so far: an open question could change it. */

@@ -1,7 +1,7 @@
 import type { LineView, ModelView, PositionView } from '@grevik/contracts';
 import { MEDIUM_FACTS, pickedNow, valveFailure } from '@grevik/core';
 import type { HouseRuleSettings } from '@grevik/core';
-import { useEffect, useRef } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import { useSwipeable } from 'react-swipeable';
 import { Clock } from '../icons';
@@ -101,7 +101,8 @@ interface StripPositionProps extends Pick<LineStripProps, 'line' | 'models' | 's
   isOverdue: boolean;
 }
 
-function StripPosition({
+/** Judges what is picked: only where that, or what it is judged by, is another. */
+const StripPosition = memo(function StripPosition({
   position,
   line,
   models,
@@ -162,4 +163,4 @@ function StripPosition({
       <span className={styles.spoken}>{spoken.join(', ')}</span>
     </Link>
   );
-}
+});

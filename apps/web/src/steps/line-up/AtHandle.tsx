@@ -1,4 +1,5 @@
 import { type Duty, atHandle } from '@grevik/core';
+import { memo } from 'react';
 import { Cutaway } from '../../kit/cutaway/Cutaway';
 import { useFigures } from '../../kit/useFigures';
 import { useAppSelector } from '../../store/store';
@@ -9,9 +10,10 @@ import type { ModelColumn } from '../../kit/outlook/model-column';
 const useOpening = (): number => useAppSelector(({ handle }) => handle);
 
 /** A column's valve, sawn in half and moved by the handle. */
-export function HandledCutaway({ column: { model, open } }: { column: ModelColumn }) {
+export const HandledCutaway = memo(function HandledCutaway({ column }: { column: ModelColumn }) {
+  const { model, open } = column;
   return <Cutaway model={model} opening={useOpening()} boreRatio={open?.boreRatio} />;
-}
+});
 
 /** Names the row of drops by where the handle is. */
 export function DropLabel() {
@@ -20,7 +22,8 @@ export function DropLabel() {
 }
 
 /** Pressure lost and flow passed with the handle where it is. */
-export function Drop({ column: { model, open }, duty }: { column: ModelColumn; duty: Duty }) {
+export const Drop = memo(function Drop({ column, duty }: { column: ModelColumn; duty: Duty }) {
+  const { model, open } = column;
   const figures = useFigures();
   const words = useWords();
   const opening = useOpening();
@@ -32,7 +35,7 @@ export function Drop({ column: { model, open }, duty }: { column: ModelColumn; d
       <b>{figures.loss(at.dropPa)}</b> {figures.quantity(at.flowM3s, 'flow')}
     </>
   );
-}
+});
 
 /** Marks on a chart where the handle is. */
 export function OpeningMark({ className }: { className: string | undefined }) {

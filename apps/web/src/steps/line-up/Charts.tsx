@@ -1,4 +1,5 @@
 import { type Duty, benchValve, flowCurve, hammerCurve, inUnits, modelWords } from '@grevik/core';
+import { memo } from 'react';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { useFigures } from '../../kit/useFigures';
 import { translated, useWords } from '../../words';
@@ -26,14 +27,14 @@ interface ChartsProps {
 }
 
 /** Under the columns: what each passes as the handle moves, and how hard a closing hammers. */
-export default function Charts({ duty, columns }: ChartsProps) {
+export default memo(function Charts({ duty, columns }: ChartsProps) {
   return (
     <div className={styles.charts}>
       <FlowChart duty={duty} columns={columns} />
       <HammerChart duty={duty} columns={columns} />
     </div>
   );
-}
+});
 
 /** What each passes as the handle moves. */
 export function FlowChart({ duty, columns }: ChartsProps) {

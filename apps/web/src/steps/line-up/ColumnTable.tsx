@@ -9,7 +9,7 @@ import {
   modelWords,
 } from '@grevik/core';
 import { Button } from '@mui/material';
-import type { ReactNode } from 'react';
+import { type ReactNode, memo } from 'react';
 import { VerdictMark } from '../../kit/VerdictMark';
 import { type Figures, useFigures } from '../../kit/useFigures';
 import { useMay } from '../../store/people-api';
@@ -47,7 +47,7 @@ interface ColumnTableProps {
 }
 
 /** The candidates side by side: the eye goes down a column, the foreman compares along a row. */
-export function ColumnTable({
+export const ColumnTable = memo(function ColumnTable({
   duty,
   columns,
   pickedId,
@@ -183,7 +183,7 @@ export function ColumnTable({
       </table>
     </div>
   );
-}
+});
 
 interface OfTypeProps {
   type: TypeColumn<ModelView> | undefined;
@@ -230,7 +230,7 @@ interface PickButtonProps {
   pick: (column: ModelColumn) => void;
 }
 
-function PickButton({ column, isPicked, isFirst, pick }: PickButtonProps) {
+const PickButton = memo(function PickButton({ column, isPicked, isFirst, pick }: PickButtonProps) {
   const words = useWords();
   if (!useMay('pick')) return isPicked ? <b>{words('lineUp.picked')}</b> : null;
   const { from: model } = modelWords(column.model);
@@ -245,10 +245,10 @@ function PickButton({ column, isPicked, isFirst, pick }: PickButtonProps) {
       {words(isPicked ? 'lineUp.picked' : 'lineUp.pick')}
     </Button>
   );
-}
+});
 
-function ModelName({ column: { model } }: { column: ModelColumn }) {
-  const { name, details, from } = modelWords(model);
+const ModelName = memo(function ModelName({ column }: { column: ModelColumn }) {
+  const { name, details, from } = modelWords(column.model);
   return (
     <>
       <span className={styles.name}>{translated(name)}</span>
@@ -257,7 +257,7 @@ function ModelName({ column: { model } }: { column: ModelColumn }) {
       </span>
     </>
   );
-}
+});
 
 interface CapacityProps {
   kv: number;

@@ -10,7 +10,7 @@ import {
   modelWords,
 } from '@grevik/core';
 import { Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
-import { Suspense, lazy, useMemo, useState } from 'react';
+import { Suspense, lazy, useCallback, useMemo, useState } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
 import { DutyFacts } from '../../kit/duty/DutyFacts';
 import { DutySentence } from '../../kit/duty/DutySentence';
@@ -110,20 +110,41 @@ export function LineUpPage() {
   // What was opened at another position may not serve here.
   const openType = types.some(({ type }) => type === asked) ? asked : undefined;
   const isByType = view === 'types' && openType === undefined;
-  const shown =
-    view === 'models'
-      ? columns
-      : openType === undefined
-        ? types.map(({ best }) => best)
-        : columns.filter(({ model }) => model.type === openType);
+  const shown = useMemo(() => {
+    if (view === 'models') return columns;
+    return openType === undefined
+      ? types.map(({ best }) => best)
+      : columns.filter(({ model }) => model.type === openType);
+  }, [view, columns, types, openType]);
+  const typeOf = useMemo(
+    () => (isByType ? new Map(types.map((one) => [one.best.model.id, one])) : undefined),
+    [isByType, types],
+  );
   const [compared, setCompared] = useState<readonly string[]>([]);
-  const toggle = (id: string): void =>
-    setCompared((before) =>
-      before.includes(id) ? before.filter((of) => of !== id) : [...before, id].slice(-MOST_COMPARED),
-    );
+  const toggle = useCallback(
+    (id: string): void =>
+      setCompared((before) =>
+        before.includes(id) ? before.filter((of) => of !== id) : [...before, id].slice(-MOST_COMPARED),
+      ),
+    [],
+  );
   const { basis, costs } = useCandidateCosts({ line, position, settings }, shown);
   const lineAt = `/jobs/${line.jobId}/lines/${line.id}`;
   const tagAt = encodeURIComponent(position.tag);
+  const overYears = useCallback(
+    ({ model }: ModelColumn) => (
+      <OverYears
+        cost={costs?.get(model.id)}
+        currency={basis?.currency}
+        at={`${lineAt}/life/${tagAt}?of=${[model.id, ...shown.map((one) => one.model.id).filter((id) => id !== model.id)].slice(0, MOST_COMPARED).join(',')}`}
+      />
+    ),
+    [costs, basis?.currency, lineAt, tagAt, shown],
+  );
+  const help = useCallback(
+    (column: ModelColumn) => <HelpOf duty={duty} settings={settings} column={column} columns={columns} />,
+    [duty, settings, columns],
+  );
   const size = figures.size(duty.dn);
   const location = useLocation();
   const navigate = useNavigate();
@@ -224,22 +245,14 @@ export function LineUpPage() {
                 columns={shown}
                 soFar={openVerdicts}
                 margins={margins ?? NOT_YET}
-                {...(isByType && { types: new Map(types.map((one) => [one.best.model.id, one])) })}
+                {...(typeOf && { types: typeOf })}
                 openType={setOpenType}
-                overYears={({ model }) => (
-                  <OverYears
-                    cost={costs?.get(model.id)}
-                    currency={basis?.currency}
-                    at={`${lineAt}/life/${tagAt}?of=${[model.id, ...shown.map((one) => one.model.id).filter((id) => id !== model.id)].slice(0, MOST_COMPARED).join(',')}`}
-                  />
-                )}
+                overYears={overYears}
                 pickedId={position.pick?.modelId}
                 alike={alike}
                 money={money}
                 pick={setPicking}
-                help={(column) => (
-                  <HelpOf duty={duty} settings={settings} column={column} columns={columns} />
-                )}
+                help={help}
                 compared={compared}
                 toggle={toggle}
               />

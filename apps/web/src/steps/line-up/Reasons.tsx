@@ -1,5 +1,5 @@
 import { InvalidInput, type Reason, claimAndOptions } from '@grevik/core';
-import { use, useState } from 'react';
+import { memo, use, useState } from 'react';
 import { useFigures } from '../../kit/useFigures';
 import { translated, useWords } from '../../words';
 import { AnsweringContext, choicesFor } from './answers';
@@ -13,7 +13,7 @@ interface ReasonsProps {
 }
 
 /** Reasons in sentences: the weightiest in full, the rest behind a line that counts them. */
-export function Reasons({ reasons, modelId }: ReasonsProps) {
+export const Reasons = memo(function Reasons({ reasons, modelId }: ReasonsProps) {
   const [first, ...more] = reasons;
   const words = useWords();
   if (!first) return <p className={styles.nothing}>{words('lineUp.nothingAgainst')}</p>;
@@ -31,7 +31,7 @@ export function Reasons({ reasons, modelId }: ReasonsProps) {
       )}
     </div>
   );
-}
+});
 
 /** One reason, with what was measured against what limit, and every option of a house rule where one decided. */
 function Sentence({

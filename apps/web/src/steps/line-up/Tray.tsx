@@ -1,6 +1,6 @@
 import type { ModelView } from '@grevik/contracts';
 import { type Duty, type HouseRuleSettings, modelWords, ruledOutByReason } from '@grevik/core';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { useFigures } from '../../kit/useFigures';
 import { translated, useWords } from '../../words';
 import type { ModelColumn } from '../../kit/outlook/model-column';
@@ -19,7 +19,7 @@ interface TrayProps {
 }
 
 /** What is ruled out stays in sight, grouped by its reason. */
-export function Tray({ duty, settings, tray, columns, otherSizes, size }: TrayProps) {
+export const Tray = memo(function Tray({ duty, settings, tray, columns, otherSizes, size }: TrayProps) {
   const words = useWords();
   if (tray.length + otherSizes.length === 0) return null;
   return (
@@ -42,7 +42,7 @@ export function Tray({ duty, settings, tray, columns, otherSizes, size }: TrayPr
       </ul>
     </section>
   );
-}
+});
 
 type GroupProps = Pick<TrayProps, 'duty' | 'settings' | 'columns'> & { out: readonly ModelColumn[] };
 

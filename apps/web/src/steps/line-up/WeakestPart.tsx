@@ -1,10 +1,11 @@
 import type { PressureRating } from '@grevik/core';
+import { memo } from 'react';
 import { translated, useWords } from '../../words';
 import { useFigures } from '../../kit/useFigures';
 import styles from './WeakestPart.module.css';
 
 /** What the weakest part carries, with the demand drawn against it. */
-export function WeakestPart({ rating }: { rating?: PressureRating | undefined }) {
+export const WeakestPart = memo(function WeakestPart({ rating }: { rating?: PressureRating | undefined }) {
   const figures = useFigures();
   const words = useWords();
   if (!rating) return <>{words('lineUp.ratingUnknown')}</>;
@@ -19,4 +20,4 @@ export function WeakestPart({ rating }: { rating?: PressureRating | undefined })
       <b>{figures.quantity(rating.allowablePa, 'pressure')}</b> {translated(rating.governing)}
     </>
   );
-}
+});
