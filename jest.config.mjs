@@ -66,8 +66,8 @@ export default {
     ...Array.from({ length: PARTS }, (_one, part) =>
       project(`server ${part + 1}/${PARTS}`, 'apps/server', {
         ...server,
-        testMatch: ['<rootDir>/apps/server/src/testing/tests-together.cjs'],
-        globals: { serverTests: { part, parts: PARTS } },
+        testMatch: ['<rootDir>/tools/setup/tests-together.cjs'],
+        globals: { testsTogether: { folder: 'apps/server/src', part, parts: PARTS } },
       }),
     ),
     { ...shared, displayName: 'tools', testMatch: ['<rootDir>/tools/**/*.test.ts'] },

@@ -93,25 +93,6 @@ async function stored(databaseUrl: string): Promise<string[]> {
 test.describe.configure({ mode: 'serial' });
 test.afterAll(() => rmSync(base, { recursive: true, force: true }));
 
-test('a server killed while people write loses nothing it acknowledged, and stores nothing twice', async () => {
-  const cluster = await startCluster(base);
-  let server = await startServer(cluster.url);
-  const load = new Load(await enter());
-  for (let kill = 1; kill <= 3; kill += 1) {
-    await expect.poll(() => load.acknowledged.length).toBeGreaterThan(40 * kill);
-    server.kill('SIGKILL');
-    await ended(server);
-    server = await startServer(cluster.url);
-  }
-  await expect.poll(() => load.acknowledged.length).toBeGreaterThan(160);
-  await load.stop();
-  expect(load.unanswered).toBeGreaterThan(0);
-  expect(await stored(cluster.url)).toEqual([...load.acknowledged].sort());
-  server.kill('SIGTERM');
-  await ended(server);
-  await cluster.stop();
-});
-
 test('PostgreSQL stopped and started under the server: a clear message meanwhile, and nothing lost or doubled', async () => {
   let cluster = await startCluster(base);
   const server = await startServer(cluster.url);

@@ -1,7 +1,11 @@
 const { default: Sequencer } = require('@jest/test-sequencer');
 
 /** Tests that wait for servers more than they work: one of them begun last would run alone at the end. */
-const LONGEST = ['tools/attack/attacks.test.ts', 'apps/server/src/ground/replicas/replicas.test.ts'];
+const LONGEST = [
+  'tools/attack/attacks.test.ts',
+  'tools/setup/tests-together.cjs',
+  'apps/server/src/ground/replicas/replicas.test.ts',
+];
 
 /** Begins the longest tests first, also on a machine that has never run them; the others as Jest would. */
 module.exports = class LongestFirst extends Sequencer {
