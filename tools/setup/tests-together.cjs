@@ -2,7 +2,8 @@
 const { readFileSync, readdirSync } = require('node:fs');
 const { join } = require('node:path');
 
-const { folder, part, parts } = globalThis.testsTogether;
+/** What the project of the tests says. @type {{ folder: string, part: number, parts: number }} */
+const { folder, part, parts } = /** @type {any} */ (globalThis).testsTogether;
 const root = join(__dirname, '..', '..', folder);
 
 const files = readdirSync(root, { recursive: true })

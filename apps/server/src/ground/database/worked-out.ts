@@ -26,8 +26,8 @@ export async function workedOut<Given, Result extends object>(
   );
   const known = await companyRows<{ id: string; basis: string; result: Result }>(
     sequelize,
-    `SELECT subject_id AS id, basis, result FROM worked_out
-     WHERE company_id = :companyId AND kind = :kind AND subject_id = ANY (ARRAY(SELECT jsonb_array_elements_text(:ids::jsonb))::uuid[])`,
+    `SELECT w.subject_id AS id, w.basis, w.result FROM jsonb_array_elements_text(:ids::jsonb) AS asked(id)
+     JOIN worked_out w ON w.company_id = :companyId AND w.kind = :kind AND w.subject_id = asked.id::uuid`,
     { kind, ids: JSON.stringify([...given.keys()]) },
   );
   const results = new Map(

@@ -18,5 +18,6 @@ import { WetPlaces } from './wet-places.service.js';
   imports: [SequelizeModule.forFeature([Budget, WetPlace, Job, Position, Walk]), CatalogueModule, JobsModule],
   controllers: [BudgetController],
   providers: [BackgroundBudgets, BudgetService, ServedValves, WetPlaces],
+  exports: [ServedValves],
 })
 export class BudgetModule {}

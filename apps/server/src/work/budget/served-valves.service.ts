@@ -6,6 +6,7 @@ import {
   learnedByType,
   mustNotWait,
   priceEach,
+  standsSince,
   valveFailure,
   walkBeside,
   yearsBetween,
@@ -60,6 +61,11 @@ export class ServedValves {
     };
   }
 
+  /** Works out outages on the lines of a job, where they are not known: whoever opens a budget then need not wait. */
+  async workOutOf(jobId: string): Promise<void> {
+    await this.outages(await readServedRows(this.sequelize, { jobId }), new Date());
+  }
+
   /** What is known of one position, and what the company saw at valves of all kinds. Nothing of a job that is archived. */
   async at({ id: positionId, lineId }: { id: string; lineId: string }): Promise<ServedHere> {
     const now = new Date();
@@ -99,7 +105,7 @@ export class ServedValves {
     return this.catalogue.list({ [Op.or]: [{ type }, ...(modelId === null ? [] : [{ id: modelId }])] });
   }
 
-  /** By the walk of each line, in a thread; once a day as long as nothing there changes. */
+  /** By the walk of each line, in a thread; once as long as nothing there changes. */
   private async outages(rows: readonly ServedRow[], now: Date): Promise<ValveOutage[]> {
     const lines = await this.outageLines(rows, now);
     const outages = await workedOut(this.sequelize, 'line-outages', lines, (missing) =>
@@ -136,7 +142,10 @@ export class ServedValves {
         ),
         positions: of.map(({ id, duty, condition }) => ({ id, duty, condition })),
         settings: rules,
-        day: now.toISOString().slice(0, 10),
+        since: standsSince(
+          of.map(({ condition }) => condition),
+          now,
+        ).toISOString(),
       });
     }
     return lines;

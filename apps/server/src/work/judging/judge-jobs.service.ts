@@ -6,6 +6,7 @@ import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import { companyRows } from '../../ground/database/company-rows.js';
 import { Queue, type TaskRun } from '../../ground/queue/queue.service.js';
 import { JobOutlookService } from '../board/job-outlook.service.js';
+import { ServedValves } from '../budget/served-valves.service.js';
 
 /** What every job is judged by. */
 const JUDGED_BY: readonly ChangeKind[] = [
@@ -16,12 +17,13 @@ const JUDGED_BY: readonly ChangeKind[] = [
   'house-rules',
 ];
 
-/** Judges every job anew after the catalogue or the house rules are others: whoever opens one then need not wait. */
+/** Judges every job anew after the catalogue or the house rules are others: whoever opens one, or a budget, then need not wait. */
 @Injectable()
 export class JudgeJobs {
   constructor(
     @InjectConnection() private readonly sequelize: Sequelize,
     private readonly outlooks: JobOutlookService,
+    private readonly served: ServedValves,
     log: ChangeLog,
     queue: Queue,
   ) {
@@ -37,6 +39,7 @@ export class JudgeJobs {
     for (const [at, { id }] of jobs.entries()) {
       await progress(at, jobs.length);
       await this.outlooks.of(id);
+      await this.served.workOutOf(id);
     }
     await progress(jobs.length, jobs.length);
   }

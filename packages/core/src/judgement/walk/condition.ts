@@ -39,7 +39,7 @@ export function conditionOf(findings: readonly Finding[]): Condition {
   return condition;
 }
 
-const YEAR_MS = 365.25 * 24 * 3600 * 1000;
+export const YEAR_MS = 365.25 * 24 * 3600 * 1000;
 
 /** Years from one moment to a later one. @param from ISO @param to ISO */
 export const yearsBetween = (from: string, to: string): number =>

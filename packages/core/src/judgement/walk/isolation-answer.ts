@@ -30,11 +30,8 @@ export interface IsolationAnswer extends Isolation {
  * @see isolate
  */
 export function isolationAnswer(network: Network, itemId: string): IsolationAnswer | undefined {
-  const node = network.nodes.find(({ id }) => id === itemId);
-  const link = network.links.find(({ id }) => id === itemId);
-  if (!node && !link) return undefined;
-  const isPlace = node && (node.kind === 'user' || node.kind === 'source' || !link);
-  const fault: Fault = isPlace ? { node: itemId } : { link: itemId };
+  const fault = faultAt(network, itemId);
+  if (!fault) return undefined;
   const answer = isolate(network, fault);
   const dry = new Set([...answer.outOfService, ...answer.alreadyDry]);
   const { first, drainBack } = dividedByFeed(network, answer);
@@ -46,6 +43,15 @@ export function isolationAnswer(network: Network, itemId: string): IsolationAnsw
     staysOn: network.nodes.flatMap(({ id, kind }) => (kind === 'user' && !dry.has(id) ? [id] : [])).sort(),
     ...(better && { better }),
   };
+}
+
+/** What has burst, as the network names it; nothing where it has no such item. */
+export function faultAt(network: Network, itemId: string): Fault | undefined {
+  const node = network.nodes.find(({ id }) => id === itemId);
+  const link = network.links.find(({ id }) => id === itemId);
+  if (!node && !link) return undefined;
+  const isPlace = node && (node.kind === 'user' || node.kind === 'source' || !link);
+  return isPlace ? { node: itemId } : { link: itemId };
 }
 
 /** Which of the valves to close have water beyond them once all are closed. */

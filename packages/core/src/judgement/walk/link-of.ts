@@ -1,7 +1,7 @@
 import type { LinkKind, ValveState } from '../../physics/isolation/index.js';
 import type { HouseRuleSettings } from '../selection/index.js';
 import { type ValveFunction, isCheck } from '../../ground/valves/index.js';
-import { type Condition, isPassing, yearsUnturned } from './condition.js';
+import { type Condition, YEAR_MS, isPassing, yearsUnturned } from './condition.js';
 
 const UNEXERCISED_YEARS = 3;
 
@@ -12,6 +12,25 @@ export function isHandsOff(condition: Condition, settings: HouseRuleSettings, no
   return (
     settings['old-gates'] === 'by-age' && (yearsUnturned(condition, now) ?? Infinity) > UNEXERCISED_YEARS
   );
+}
+
+/**
+ * Since when valves stand as they do now, as far as only time passes: what holds at that moment holds until now, with the same conditions.
+ *
+ * @param conditions what is known of the valves
+ * @param now        when it is asked
+ * @returns when the last of them was turned, or had not been for over three years; 1970 where nobody wrote that one turned
+ *
+ * @example
+ * standsSince([{ turnedAt: '2025-03-01' }], new Date('2026-11-30')) // 2025-03-01
+ */
+export function standsSince(conditions: readonly Condition[], now: Date): Date {
+  const moments = conditions.flatMap(({ turnedAt }) => {
+    if (turnedAt === undefined) return [];
+    const turnedMs = Date.parse(turnedAt);
+    return [turnedMs, turnedMs + UNEXERCISED_YEARS * YEAR_MS + 1];
+  });
+  return new Date(moments.reduce((last, at) => (at <= now.getTime() ? Math.max(last, at) : last), 0));
 }
 
 /**

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { houseRuleSettings } from '../selection/index.js';
 import { FIXTURES, FIXTURE_KINDS, fixtureSaid } from './fixtures.js';
 import { yearsUnturned } from './condition.js';
-import { isHandsOff } from './link-of.js';
+import { isHandsOff, standsSince } from './link-of.js';
 import { FOUND_RULES } from './judge-found.js';
 import { type DraftItem, readWalkText } from './read-walk-text.js';
 import { settleDrafts } from './settle-draft.js';
@@ -105,6 +105,24 @@ describe('a gate left alone', () => {
     expect(isHandsOff(gate('2023-11-20T00:00:00Z'), settings, NOW)).toBe(true);
     expect(isHandsOff(gate(), settings, NOW)).toBe(true);
     expect(isHandsOff({ type: 'ball' }, settings, NOW)).toBe(false);
+  });
+
+  it('stands as it does since one was turned last, or had not been for over three years', () => {
+    const turned = (...on: string[]) => on.map((turnedAt) => ({ turnedAt }));
+    const since = (...on: string[]) =>
+      standsSince(turned(...on), NOW)
+        .toISOString()
+        .slice(0, 10);
+    expect(since('2025-03-01')).toBe('2025-03-01');
+    expect(since('2023-01-01', '2025-03-01')).toBe('2025-12-31');
+    expect(since('2030-01-01')).toBe('1970-01-01');
+    expect(standsSince([{}], NOW).getTime()).toBe(0);
+    // What holds now held then, and not the moment before.
+    const settings = houseRuleSettings({ 'old-gates': 'by-age' });
+    const gate = { type: 'gate-solid', turnedAt: '2023-01-01' } as const;
+    const from = standsSince([gate], NOW);
+    expect(isHandsOff(gate, settings, from)).toBe(isHandsOff(gate, settings, NOW));
+    expect(isHandsOff(gate, settings, new Date(from.getTime() - 1))).toBe(false);
   });
 
   it('is hands off when seized, whatever side the house takes', () => {

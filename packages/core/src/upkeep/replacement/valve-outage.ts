@@ -3,9 +3,10 @@ import {
   FIXTURES,
   type WalkItem,
   type WalkedValve,
-  isolationAnswer,
+  faultAt,
   walkedLine,
 } from '../../judgement/walk/index.js';
+import { isolate } from '../../physics/isolation/index.js';
 
 /** What is dry while a failed valve is changed. */
 export interface ValveOutage {
@@ -20,7 +21,7 @@ export interface ValveOutage {
 const MOST_ITEMS = 600;
 
 /**
- * What the failure of each valve of a line puts out of service, from the isolation answer.
+ * What the failure of each valve of a line puts out of service, from what is closed for it.
  *
  * @param line     as it was walked, with its positions
  * @param settings house rules
@@ -41,8 +42,9 @@ export function outagesOnLine(
   const { network, itemOf } = walkedLine(line, settings, now);
   return line.items.flatMap(({ id, positionId }) => {
     if (positionId === undefined || (only !== undefined && positionId !== only)) return [];
-    const answer = isolationAnswer(network, id);
-    if (!answer) return [];
+    const fault = faultAt(network, id);
+    if (!fault) return [];
+    const answer = isolate(network, fault);
     const names = answer.outOfService.map((of) => nameOf(itemOf.get(of)));
     return [
       {
