@@ -34,12 +34,13 @@ export async function crowd({ address }, isLarge) {
   const answers = [];
   let told = 0;
   const one = async (/** @type {number} */ number) => {
+    // Nobody begins a day in the same instant as 299 others.
+    await pause((number * betweenMs) / people);
     const person = await Person.demo(address, ROLES[number % ROLES.length]);
     const stream = request(`${address}/api/live?tab=${randomUUID()}`, { headers: { cookie: person.cookie } });
     stream.on('response', (answer) => answer.on('data', () => (told += 1)).on('error', () => undefined));
     stream.on('error', () => undefined);
     stream.end();
-    await pause((number * betweenMs) / people);
     while (Date.now() < until) {
       const isFresh = Date.now() < freshUntil;
       for (const { of, what, answer } of await act(person)) {
