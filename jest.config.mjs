@@ -42,14 +42,8 @@ const project = (name, folder, more = {}) => ({
   ...more,
 });
 
-/** Set where all tests run: those of the server in so many parts, each of which loads the application once. */
-const PARTS = Number(process.env.GREVIK_SERVER_TEST_PARTS ?? 0);
-
-const server = {
-  setupFiles: ['reflect-metadata'],
-  globalSetup: '<rootDir>/apps/server/src/testing/start-postgres.mjs',
-  globalTeardown: '<rootDir>/apps/server/src/testing/stop-postgres.mjs',
-};
+/** Where all tests run, those of the server run in parts, each of which loads the application once. */
+const IN_PARTS = process.env.GREVIK_SERVER_TESTS === 'in-parts';
 
 export default {
   testTimeout: 60_000,
@@ -62,14 +56,12 @@ export default {
     project('core', 'packages/core'),
     project('words', 'packages/words'),
     project('contracts', 'packages/contracts', { setupFiles: ['reflect-metadata'] }),
-    ...(PARTS === 0 ? [project('server', 'apps/server', server)] : []),
-    ...Array.from({ length: PARTS }, (_one, part) =>
-      project(`server ${part + 1}/${PARTS}`, 'apps/server', {
-        ...server,
-        testMatch: ['<rootDir>/tools/setup/tests-together.cjs'],
-        globals: { testsTogether: { folder: 'apps/server/src', part, parts: PARTS } },
-      }),
-    ),
+    project('server', 'apps/server', {
+      setupFiles: ['reflect-metadata'],
+      globalSetup: '<rootDir>/apps/server/src/testing/start-postgres.mjs',
+      globalTeardown: '<rootDir>/apps/server/src/testing/stop-postgres.mjs',
+      ...(IN_PARTS && { testMatch: ['<rootDir>/tools/setup/server-tests/part-*.cjs'] }),
+    }),
     { ...shared, displayName: 'tools', testMatch: ['<rootDir>/tools/**/*.test.ts'] },
     project('web', 'apps/web', {
       testEnvironment: 'jest-fixed-jsdom',

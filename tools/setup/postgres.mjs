@@ -183,7 +183,8 @@ export async function startServer(bin, base, data, servers) {
   for (let attempt = 0; attempt < PORT_TRIES; attempt += 1) {
     // Processes of a server that was killed may hold its memory for a moment longer.
     if (attempt > 0) await pause(attempt * BETWEEN_TRIES_MS);
-    const options = `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories= -c max_connections=${CONNECTIONS + servers * CONNECTIONS_OF_A_SERVER}`;
+    // Compiling a query that reads a whole company takes longer than it saves.
+    const options = `-p ${port} -c jit=off -c listen_addresses=127.0.0.1 -c unix_socket_directories= -c max_connections=${CONNECTIONS + servers * CONNECTIONS_OF_A_SERVER}`;
     const { code, output } = await asPostgres(join(bin, 'pg_ctl'), [
       '-D',
       data,

@@ -1,5 +1,6 @@
 import type { EntriesView, ErrorBody } from '@grevik/contracts';
 import { MOST_ENTRIES } from '@grevik/contracts';
+import { dequal } from 'dequal';
 import { liveQuery } from 'dexie';
 import { type Unsent, device } from './device-database';
 import { keepStored } from './stored-here';
@@ -88,35 +89,48 @@ export async function sendAll(ownerId: string): Promise<number> {
 /** What became of each thing that was sent, by its place. Stored, it is removed from the device; refused, it stays with the reason. */
 async function sendInOrder(ownerId: string): Promise<Map<number | undefined, Sent>> {
   const sent = new Map<number | undefined, Sent>();
-  const left = (await unsentOf(ownerId)).filter(({ refusal }) => refusal === undefined);
-  while (left.length > 0) {
-    const next = left.splice(0, countTogether(left));
+  for (;;) {
+    const left = (await unsentOf(ownerId)).filter(({ refusal }) => refusal === undefined);
+    const next = left.slice(0, countTogether(left));
+    if (next.length === 0) return sent;
     const became = next.length > 1 ? await sendTogether(next) : await sendEach(next);
-    const stored: Unsent[] = [];
+    const stored: Stored[] = [];
     for (const [at, unsent] of next.entries()) {
       const { place = 0 } = unsent;
       const one = became[at];
       if (!one || one.kind === 'waits') continue;
       sent.set(place, one);
-      if (one.kind === 'refused') await device.unsent.update(place, { refusal: one.refusal });
-      else {
-        stored.push(unsent);
-        for (const rests of restedOn(unsent, one.body, left)) {
-          left.splice(
-            left.findIndex((other) => other.place === rests.place),
-            1,
-            rests,
-          );
-          await device.unsent.put(rests);
-        }
-      }
+      if (one.kind === 'stored') stored.push({ unsent, answer: one.body });
+      else await device.unsent.update(place, { refusal: one.refusal });
     }
-    keepStored(stored);
-    await device.unsent.bulkDelete(stored.map(({ place = 0 }) => place));
-    if (became.length < next.length || became.some(({ kind }) => kind === 'waits')) break;
+    keepStored(stored.map(({ unsent }) => unsent));
+    await removeStored(ownerId, stored);
+    if (became.length < next.length || became.some(({ kind }) => kind === 'waits')) return sent;
   }
-  return sent;
 }
+
+interface Stored {
+  unsent: Unsent;
+  answer: unknown;
+}
+
+/** What is stored waits no more. What was made from the same version, or was put on it while it was on its way, rests on what is stored. */
+const removeStored = (ownerId: string, stored: readonly Stored[]): Promise<void> =>
+  device.transaction('rw', device.unsent, async () => {
+    const waiting = await unsentOf(ownerId);
+    for (const { unsent, answer } of stored) {
+      const isAsSent = ({ place, body }: Unsent): boolean =>
+        place === unsent.place && dequal(body, unsent.body);
+      await device.unsent.bulkPut(
+        restedOn(
+          unsent,
+          answer,
+          waiting.filter((one) => !isAsSent(one)),
+        ),
+      );
+      if (waiting.some(isAsSent)) await device.unsent.delete(unsent.place ?? 0);
+    }
+  });
 
 /** One after the other, until something waits. */
 async function sendEach(unsent: readonly Unsent[]): Promise<Sent[]> {

@@ -33,6 +33,25 @@ describe('a write that finds no server', () => {
     expect(await unsentOf('me')).toMatchObject([{ body: { version: 3, duty: { dn: 25, place: 'buried' } } }]);
   });
 
+  it('is not lost where what it was put on was on its way', async () => {
+    const duty = (duty: object) => {
+      const base = { version: 3, duty: { dn: 20, place: 'indoor' } };
+      return keepWrite({ url: 'positions/p/duty', method: 'PUT', body: { version: 3, duty }, base }, 'me');
+    };
+    await duty({ dn: 25, place: 'indoor' });
+    const asked = serve(async ({ body }) => {
+      const { version } = body as { version: number };
+      if (version === 3) await duty({ dn: 20, place: 'buried' });
+      return { body: { version: version + 1 } };
+    });
+    await sendAll('me');
+    expect(asked).toMatchObject([
+      { body: { version: 3, duty: { dn: 25, place: 'indoor' } } },
+      { body: { version: 4, duty: { dn: 25, place: 'buried' } } },
+    ]);
+    expect(await unsentOf('me')).toEqual([]);
+  });
+
   it('rests on the version that one before it, of the same position, has made', async () => {
     await write('positions/p/duty');
     await write('positions/p/pick');

@@ -247,8 +247,8 @@ const PickButton = memo(function PickButton({ column, isPicked, isFirst, pick }:
   );
 });
 
-const ModelName = memo(function ModelName({ column }: { column: ModelColumn }) {
-  const { name, details, from } = modelWords(column.model);
+function ModelName({ column: { model } }: { column: ModelColumn }) {
+  const { name, details, from } = modelWords(model);
   return (
     <>
       <span className={styles.name}>{translated(name)}</span>
@@ -257,7 +257,7 @@ const ModelName = memo(function ModelName({ column }: { column: ModelColumn }) {
       </span>
     </>
   );
-});
+}
 
 interface CapacityProps {
   kv: number;

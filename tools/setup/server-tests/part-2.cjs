@@ -1,0 +1,1 @@
+require('./together.cjs')(2, 8);
