@@ -42,10 +42,8 @@ async function enter(): Promise<string> {
 
 /** Writers who send each entry until it is acknowledged, whatever happens meanwhile, as a phone in a basement does. */
 class Load {
-  readonly sent: string[] = [];
   readonly acknowledged: string[] = [];
   readonly refusals: { status: number; message: string }[] = [];
-  unanswered = 0;
   private going = true;
   private readonly writers: Promise<void>[];
 
@@ -56,7 +54,6 @@ class Load {
   private async write(positionId: string): Promise<void> {
     while (this.going) {
       const id = randomUUID();
-      this.sent.push(id);
       const entry = { id, kind: 'note', text: `entry ${id}`, happenedAt: new Date().toISOString() };
       while (!(await this.isTaken(positionId, entry))) await new Promise((wait) => setTimeout(wait, 40));
       this.acknowledged.push(id);
@@ -70,7 +67,7 @@ class Load {
       const { error } = (await answer.json()) as { error: { message: string } };
       this.refusals.push({ status: answer.status, message: error.message });
     } catch {
-      this.unanswered += 1;
+      // No answer: it is sent again.
     }
     return false;
   }

@@ -11,7 +11,7 @@ const AGAIN_MS = 30;
  * Starts people who write entries and order lines into the demo job.
  *
  * @param {string} address of the server
- * @returns {Promise<{ acknowledged: ReadonlySet<string>, stop: () => Promise<void> }>}
+ * @returns {Promise<{ acknowledged: ReadonlySet<string>, unanswered: () => number, stop: () => Promise<void> }>}
  */
 export async function startWriters(address) {
   const person = await Person.demo(address);
@@ -20,6 +20,7 @@ export async function startWriters(address) {
   /** @type {Set<string>} */
   const acknowledged = new Set();
   let isOver = false;
+  let unanswered = 0;
   const write = async (/** @type {number} */ number) => {
     while (!isOver) {
       const id = randomUUID();
@@ -37,6 +38,7 @@ export async function startWriters(address) {
             });
       for (;;) {
         const answer = await send().catch(() => undefined);
+        if (!answer) unanswered += 1;
         if (answer && answer.status < 300) break;
         await pause(AGAIN_MS);
       }
@@ -46,6 +48,7 @@ export async function startWriters(address) {
   const writers = Array.from({ length: WRITERS }, (_, number) => write(number));
   return {
     acknowledged,
+    unanswered: () => unanswered,
     stop: async () => {
       isOver = true;
       await Promise.all(writers);
@@ -58,7 +61,7 @@ export async function startWriters(address) {
  *
  * @param {string} databaseUrl
  * @param {ReadonlySet<string>} acknowledged
- * @returns {Promise<{ lost: number, doubled: number }>}
+ * @returns {Promise<{ lost: number, doubled: number, unknown: number }>} how many are missing, there twice, or there though nobody was told so
  */
 export async function compareStored(databaseUrl, acknowledged) {
   const client = new pg.Client(databaseUrl);
@@ -74,5 +77,6 @@ export async function compareStored(databaseUrl, acknowledged) {
   return {
     lost: [...acknowledged].filter((id) => !stored.has(id)).length,
     doubled: rows.length - stored.size + logged.length,
+    unknown: [...stored].filter((id) => !acknowledged.has(id)).length,
   };
 }

@@ -5,7 +5,7 @@ import { liveQuery } from 'dexie';
 import { type Unsent, device } from './device-database';
 import { keepStored } from './stored-here';
 import { TAB_HEADER } from './tab';
-import { restedOn } from './version-rested-on';
+import { restedOn, versionOf } from './version-rested-on';
 
 export type { Unsent };
 
@@ -89,10 +89,9 @@ export async function sendAll(ownerId: string): Promise<number> {
 /** What became of each thing that was sent, by its place. Stored, it is removed from the device; refused, it stays with the reason. */
 async function sendInOrder(ownerId: string): Promise<Map<number | undefined, Sent>> {
   const sent = new Map<number | undefined, Sent>();
-  for (;;) {
-    const left = (await unsentOf(ownerId)).filter(({ refusal }) => refusal === undefined);
+  let left = await readyOf(ownerId);
+  while (left.length > 0) {
     const next = left.slice(0, countTogether(left));
-    if (next.length === 0) return sent;
     const became = next.length > 1 ? await sendTogether(next) : await sendEach(next);
     const stored: Stored[] = [];
     for (const [at, unsent] of next.entries()) {
@@ -104,32 +103,38 @@ async function sendInOrder(ownerId: string): Promise<Map<number | undefined, Sen
       else await device.unsent.update(place, { refusal: one.refusal });
     }
     keepStored(stored.map(({ unsent }) => unsent));
-    await removeStored(ownerId, stored);
-    if (became.length < next.length || became.some(({ kind }) => kind === 'waits')) return sent;
+    // What rests on a version goes alone.
+    const versioned = stored.find(({ unsent }) => versionOf(unsent.body) !== undefined);
+    if (versioned) await removeVersioned(ownerId, versioned);
+    else await device.unsent.bulkDelete(stored.map(({ unsent: { place = 0 } }) => place));
+    if (became.length < next.length || became.some(({ kind }) => kind === 'waits')) break;
+    left = versioned ? await readyOf(ownerId) : left.slice(next.length);
   }
+  return sent;
 }
+
+const readyOf = async (ownerId: string): Promise<Unsent[]> =>
+  (await unsentOf(ownerId)).filter(({ refusal }) => refusal === undefined);
 
 interface Stored {
   unsent: Unsent;
   answer: unknown;
 }
 
-/** What is stored waits no more. What was made from the same version, or was put on it while it was on its way, rests on what is stored. */
-const removeStored = (ownerId: string, stored: readonly Stored[]): Promise<void> =>
+/** It waits no more. What was made from the same version, or was put on it while it was on its way, rests on what is stored. */
+const removeVersioned = (ownerId: string, { unsent, answer }: Stored): Promise<void> =>
   device.transaction('rw', device.unsent, async () => {
+    const isAsSent = ({ place, body }: Unsent): boolean =>
+      place === unsent.place && dequal(body, unsent.body);
     const waiting = await unsentOf(ownerId);
-    for (const { unsent, answer } of stored) {
-      const isAsSent = ({ place, body }: Unsent): boolean =>
-        place === unsent.place && dequal(body, unsent.body);
-      await device.unsent.bulkPut(
-        restedOn(
-          unsent,
-          answer,
-          waiting.filter((one) => !isAsSent(one)),
-        ),
-      );
-      if (waiting.some(isAsSent)) await device.unsent.delete(unsent.place ?? 0);
-    }
+    await device.unsent.bulkPut(
+      restedOn(
+        unsent,
+        answer,
+        waiting.filter((one) => !isAsSent(one)),
+      ),
+    );
+    if (waiting.some(isAsSent)) await device.unsent.delete(unsent.place ?? 0);
   });
 
 /** One after the other, until something waits. */

@@ -5,6 +5,11 @@ import { keepWrite } from './waiting-writes';
 
 const write = (url: string, body: object = { version: 3 }, method = 'PUT') =>
   keepWrite({ url, method, body }, 'me');
+/** A changed duty, made from what the third version said. */
+const writeDuty = (duty: object) => {
+  const base = { version: 3, duty: { dn: 20, place: 'indoor' } };
+  return keepWrite({ url: 'positions/p/duty', method: 'PUT', body: { version: 3, duty }, base }, 'me');
+};
 
 describe('a write that finds no server', () => {
   beforeEach(() => device.unsent.clear());
@@ -24,24 +29,16 @@ describe('a write that finds no server', () => {
   });
 
   it('of one duty is put on what waits already, and sent as one', async () => {
-    const duty = (duty: object) => {
-      const base = { version: 3, duty: { dn: 20, place: 'indoor' } };
-      return keepWrite({ url: 'positions/p/duty', method: 'PUT', body: { version: 3, duty }, base }, 'me');
-    };
-    await duty({ dn: 25, place: 'indoor' });
-    await duty({ dn: 20, place: 'buried' });
+    await writeDuty({ dn: 25, place: 'indoor' });
+    await writeDuty({ dn: 20, place: 'buried' });
     expect(await unsentOf('me')).toMatchObject([{ body: { version: 3, duty: { dn: 25, place: 'buried' } } }]);
   });
 
   it('is not lost where what it was put on was on its way', async () => {
-    const duty = (duty: object) => {
-      const base = { version: 3, duty: { dn: 20, place: 'indoor' } };
-      return keepWrite({ url: 'positions/p/duty', method: 'PUT', body: { version: 3, duty }, base }, 'me');
-    };
-    await duty({ dn: 25, place: 'indoor' });
+    await writeDuty({ dn: 25, place: 'indoor' });
     const asked = serve(async ({ body }) => {
       const { version } = body as { version: number };
-      if (version === 3) await duty({ dn: 20, place: 'buried' });
+      if (version === 3) await writeDuty({ dn: 20, place: 'buried' });
       return { body: { version: version + 1 } };
     });
     await sendAll('me');
