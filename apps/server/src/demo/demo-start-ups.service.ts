@@ -71,7 +71,7 @@ export class DemoStartUps {
   }
 
   private async started({ id, medium, items }: MadeLine): Promise<StartedLine> {
-    const positions = await readPositions(this.sequelize, { lineId: id });
+    const positions = await readPositions(this.sequelize, id);
     return startedLineOf({ medium, positions, items }, await this.catalogue.list());
   }
 

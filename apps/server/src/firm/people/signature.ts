@@ -27,3 +27,15 @@ export function signature({ person, signedAs, importer, byDevice = false }: Sign
 
 /** The name alone, as an archive takes it along. */
 export const signedName = ({ person, signedAs }: Signed): string => person?.name ?? signedAs ?? '';
+
+/**
+ * `signature` in SQL, for queries written by hand.
+ *
+ * @param row the alias of what is signed, beside `people` as `p` for who signed and as `i` for who imported it
+ * @param byDevice the condition that a device signed; none does unless given
+ *
+ * @example
+ * signedBy('e', 'e.by_device')
+ */
+export const signedBy = (row: string, byDevice = 'false'): string =>
+  `coalesce(p.name, ${row}.signed_as || CASE WHEN ${byDevice} THEN ' (device)' ELSE ' (imported' || coalesce(' by ' || i.name, '') || ')' END, '')`;

@@ -21,8 +21,8 @@ const RETRY_MS = 1_000;
 const OVERLAP_S = 10;
 /** Open pages of one session at one server. */
 const MOST_OF_A_SESSION = 30;
-/** What is told within so short a time goes to each page in one piece, ms. */
-const GATHER_MS = 150;
+/** What is told within so short a time goes to each page in one piece, ms: at once where little happens, else so long after the last piece. */
+const GATHER_MS = { least: 20, most: 400 };
 /** More missed than this are told as one. */
 const MOST_MISSED = 200;
 
@@ -48,6 +48,8 @@ interface Stream extends StreamAsked {
 export class LiveStreams implements BeforeApplicationShutdown {
   private readonly streams = new Map<string, Stream>();
   private readonly gathered = new Map<string, LiveNotice[]>();
+  /** When each company was told last. */
+  private readonly toldAt = new Map<string, number>();
   private readonly heard;
 
   constructor(
@@ -116,13 +118,15 @@ export class LiveStreams implements BeforeApplicationShutdown {
     if (gathered) gathered.push(notice);
     else {
       this.gathered.set(companyId, [notice]);
-      setTimeout(() => this.pass(companyId), GATHER_MS);
+      const since = Date.now() - (this.toldAt.get(companyId) ?? 0);
+      setTimeout(() => this.pass(companyId), Math.max(GATHER_MS.least, GATHER_MS.most - since));
     }
   }
 
   private pass(companyId: string): void {
     const told = this.gathered.get(companyId) ?? [];
     this.gathered.delete(companyId);
+    this.toldAt.set(companyId, Date.now());
     const tabs = new Set(told.map(({ tab }) => tab));
     // Written down once for all pages that did nothing of it.
     const changes = changesOf(told);

@@ -176,8 +176,8 @@ describe('live changes', () => {
     const late = await bea.at(there).listen({ 'last-event-id': next.id! });
     pages.push(late);
     // Beside it the last request may still be told, which is of one job.
-    const missed = ({ type, data }: Event): boolean =>
-      type === 'changes' && (data as { jobId: string | null }).jobId === null;
+    const missed = (event: Event): boolean =>
+      kindIs('many')(event) && (event.data as { jobId: string | null }).jobId === null;
     expect(Number((await late.told(missed)).id)).toBeGreaterThan(Number(next.id));
     expect(late.events.filter(missed)).toHaveLength(1);
     expect(late.events.filter(kindIs('entry'))).toEqual([]);

@@ -1,7 +1,7 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import type { NextFunction, Request, Response } from 'express';
+import { type NextFunction, type Request, type Response, static as serveStatic } from 'express';
 
 /** What stands in the built page where its nonce goes. */
 const NONCE_PLACE = '__CSP_NONCE__';
@@ -18,13 +18,17 @@ export function serveWeb(app: NestExpressApplication, webRoot: string): void {
       .send(page.replaceAll(NONCE_PLACE, String(response.locals.nonce)));
   // Asked for by its own name too, by whoever keeps it for want of a network.
   app.use('/index.html', (_request: Request, response: Response) => open(response));
-  app.useStaticAssets(webRoot, {
+  const files = serveStatic(webRoot, {
     index: false,
     setHeaders: (response: Response, path: string) => {
       if (path.includes('/assets/'))
         response.setHeader('Cache-Control', 'public, max-age=31536000, immutable');
     },
   });
+  // Nothing of the API is looked for among the files.
+  app.use((request: Request, response: Response, next: NextFunction) =>
+    request.path.startsWith('/api/') ? next() : files(request, response, next),
+  );
   app.use((request: Request, response: Response, next: NextFunction) => {
     const opensPage =
       request.method === 'GET' && !/^\/(api|assets)(\/|$)/.test(request.path) && request.accepts('html');

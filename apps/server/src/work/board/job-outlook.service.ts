@@ -32,7 +32,7 @@ export class JobOutlookService {
     const bought = await this.bought(jobId);
     const positions = [];
     for (const { id, medium } of lines)
-      for (const { id: of, duty, pick, condition } of await readPositions(this.sequelize, { lineId: id }))
+      for (const { id: of, duty, pick, condition } of await readPositions(this.sequelize, id))
         // What is bought, or in the pipe and not to be changed, is asked of nobody.
         if (!bought.has(of) && (pick !== null || condition.at === undefined))
           positions.push({ id: of, duty: { ...duty, medium }, edges: pick?.edges ?? [] });

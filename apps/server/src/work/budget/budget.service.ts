@@ -8,6 +8,7 @@ import type { Sequelize } from 'sequelize-typescript';
 import { CompanyService } from '../../firm/company/company.service.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import type { Change } from '../../ground/change-log/change.model.js';
+import { companyRows } from '../../ground/database/company-rows.js';
 import { currentCompanyId } from '../../ground/database/company-scope.js';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { Refusal } from '../../ground/errors/refusal.js';
@@ -64,13 +65,17 @@ export class BudgetService {
     const position = await this.positions.findByPk(positionId, { attributes: ['id', 'jobId', 'lineId'] });
     if (!position) throw positionNotFound();
     const subjects = [position.jobId, currentCompanyId()];
-    const [stored, { currency }, served] = await Promise.all([
-      this.budgets.findAll({ where: { subjectId: subjects } }),
-      this.company.current(),
+    const [[company], served] = await Promise.all([
+      // The job's own settings come before the company's.
+      companyRows<{ currency: string; settings: BudgetSettings | null }>(
+        this.sequelize,
+        `SELECT c.currency, b.settings FROM companies c LEFT JOIN budgets b ON b.company_id = c.id AND b.subject_id IN (:subjects)
+         WHERE c.id = :companyId ORDER BY b.subject_id = c.id LIMIT 1`,
+        { subjects },
+      ),
       this.served.at(position),
     ]);
-    const own = subjects.flatMap((id) => stored.filter(({ subjectId }) => subjectId === id));
-    return { settings: own[0]?.settings ?? STANDARD_BUDGET, currency, ...served };
+    return { settings: company?.settings ?? STANDARD_BUDGET, currency: company?.currency ?? '', ...served };
   }
 
   /** Changes the budget in the version that was seen. */

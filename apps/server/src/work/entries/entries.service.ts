@@ -1,5 +1,5 @@
 import type { EntryRequest, EntryView, PositionEntryRequest } from '@grevik/contracts';
-import { InvalidInput, refuseOddEntry } from '@grevik/core';
+import { InvalidInput, TELLING_KINDS, refuseOddEntry } from '@grevik/core';
 import { isDeepStrictEqual } from 'node:util';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
@@ -11,9 +11,10 @@ import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import { deviceMoment } from '../../ground/requests/device-moment.js';
 import { positionNotFound } from '../positions/position-not-found.js';
 import { Position } from '../positions/position.model.js';
-import { SIGNERS, signature } from '../../firm/people/signature.js';
+import { SIGNERS } from '../../firm/people/signature.js';
 import { conditionFrom } from './condition-from.js';
 import { Entry } from './entry.model.js';
+import { readEntries } from './read-entries.js';
 import { OwnGatesService } from './own-gates.service.js';
 
 @Injectable()
@@ -30,9 +31,9 @@ export class EntriesService {
   async add(positionId: string, request: EntryRequest): Promise<{ entry: EntryView; isNew: boolean }> {
     const [added] = await this.addAll([{ positionId, entry: request }]);
     if (!added || 'refusal' in added) throw added?.refusal ?? positionNotFound();
-    const stored = await this.entries.findOne({ where: { id: request.id }, include: SIGNERS });
-    if (!stored) throw positionNotFound();
-    return { entry: entryView(stored), isNew: added.isNew };
+    const [entry] = await readEntries(this.sequelize, { id: request.id }, 1);
+    if (!entry) throw positionNotFound();
+    return { entry, isNew: added.isNew };
   }
 
   /** Adds several at once, each stored or refused by itself. */
@@ -60,17 +61,8 @@ export class EntriesService {
   }
 
   /** What was written at a position, newest first. @param most how many entries at most */
-  async ofPosition(positionId: string, most: number): Promise<EntryView[]> {
-    const rows = await this.entries.findAll({
-      where: { positionId },
-      include: SIGNERS,
-      order: [
-        ['happenedAt', 'DESC'],
-        ['receivedAt', 'DESC'],
-      ],
-      limit: most,
-    });
-    return rows.map(entryView);
+  ofPosition(positionId: string, most: number): Promise<EntryView[]> {
+    return readEntries(this.sequelize, { positionId }, most);
   }
 
   /** Stores what is not there yet, and what is now known of the positions with it. */
@@ -94,7 +86,8 @@ export class EntriesService {
     // Of two under one id the first counts.
     const unique = rows.filter((row, at) => rows.findIndex(({ id }) => id === row.id) === at);
     for (const entry of await this.entries.bulkCreate(unique)) result.set(entry.id, { entry, isNew: true });
-    await this.knowMore([...new Set(unique.map(({ positionId }) => positionId))], known);
+    const telling = unique.filter(({ kind }) => TELLING_KINDS.includes(kind));
+    await this.knowMore([...new Set(telling.map(({ positionId }) => positionId))], known);
     await this.gates.after(unique);
     await this.log.recordAll(
       unique.map(({ id, kind, positionId }) => ({
@@ -110,9 +103,13 @@ export class EntriesService {
     return result;
   }
 
-  /** Writes what is known of positions from all their entries. */
+  /** Writes what is known of positions from all their entries that say something of the valve. */
   private async knowMore(ids: readonly string[], known: ReadonlyMap<string, Position>): Promise<void> {
-    const all = await this.entries.findAll({ where: { positionId: [...ids] }, include: SIGNERS });
+    if (ids.length === 0) return;
+    const all = await this.entries.findAll({
+      where: { positionId: [...ids], kind: [...TELLING_KINDS] },
+      include: SIGNERS,
+    });
     for (const id of ids) {
       const condition = conditionFrom(all.filter(({ positionId }) => positionId === id));
       // What was found changes nothing that a version guards.
@@ -166,19 +163,4 @@ function saysTheSame(stored: Entry, fact: Fact): boolean {
     isDeepStrictEqual(stored.visit, fact.visit) &&
     stored.happenedAt.getTime() === fact.happenedAt.getTime()
   );
-}
-
-function entryView(entry: Entry): EntryView {
-  const { id, kind, text, turns, found, finding, visit, happenedAt } = entry;
-  return {
-    id,
-    kind,
-    text,
-    turns,
-    found,
-    finding,
-    visit,
-    happenedAt: happenedAt.toISOString(),
-    by: signature(entry),
-  };
 }

@@ -1,11 +1,11 @@
 import type { LineView } from '@grevik/contracts';
 import { isDeepStrictEqual } from 'node:util';
-import type { LineFacts, Medium } from '@grevik/core';
-import { ConflictException, Injectable, NotFoundException } from '@nestjs/common';
+import { type LineFacts, type Medium, type WalkItem, walkBeside } from '@grevik/core';
+import { ConflictException, Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import { QueryTypes, UniqueConstraintError } from 'sequelize';
+import { UniqueConstraintError } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
-import { currentCompanyId } from '../../ground/database/company-scope.js';
+import { companyRows } from '../../ground/database/company-rows.js';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import type { Change } from '../../ground/change-log/change.model.js';
@@ -13,7 +13,7 @@ import { Refusal } from '../../ground/errors/refusal.js';
 import { Job } from '../jobs/job.model.js';
 import { jobNotFound } from '../jobs/job-not-found.js';
 import { readPositions } from '../positions/read-positions.js';
-import { WalksService, besidePositions } from '../walks/walks.service.js';
+import { lineNotFound } from './line-not-found.js';
 import { Line } from './line.model.js';
 
 @Injectable()
@@ -22,7 +22,6 @@ export class LinesService {
     @InjectConnection() private readonly sequelize: Sequelize,
     @InjectModel(Line) private readonly lines: typeof Line,
     @InjectModel(Job) private readonly jobs: typeof Job,
-    private readonly walks: WalksService,
     private readonly log: ChangeLog,
   ) {
     log.takesBack(['line-facts'], (change) => this.takeBack(change));
@@ -103,36 +102,43 @@ export class LinesService {
 
   private async held(id: string): Promise<Line> {
     const line = await this.lines.findByPk(id, { lock: true });
-    if (!line) throw new NotFoundException('This line was not found. Open the job again.');
+    if (!line) throw lineNotFound();
     return line;
   }
 
   async get(id: string): Promise<LineView> {
-    const [line, positions, walk, handedOverAt] = await Promise.all([
-      this.lines.findByPk(id, { raw: true }),
-      readPositions(this.sequelize, { lineId: id }),
-      this.walks.of(id),
-      this.handedOverAt(id),
-    ]);
-    if (!line) throw new NotFoundException('This line was not found. Open the job again.');
+    const [row] = await companyRows<LineRow>(
+      this.sequelize,
+      `SELECT l.id, l.job_id AS "jobId", l.name, l.medium, l.facts, l.facts_version AS "factsVersion", h.at AS "handedOverAt",
+         coalesce(w.version, 0) AS "walkVersion", coalesce(w.items, '[]') AS items
+       FROM lines l
+         LEFT JOIN walks w ON w.company_id = l.company_id AND w.line_id = l.id
+         LEFT JOIN hand_overs h ON h.company_id = l.company_id AND h.line_id = l.id
+       WHERE l.company_id = :companyId AND l.id = :id`,
+      { id },
+    );
+    if (!row) throw lineNotFound();
+    const { walkVersion: version, items, handedOverAt, ...line } = row;
+    const positions = await readPositions(this.sequelize, id, { facts: line.facts, items });
     return {
-      id: line.id,
-      jobId: line.jobId,
-      name: line.name,
-      medium: line.medium,
-      facts: line.facts,
-      factsVersion: line.factsVersion,
-      handedOverAt,
+      ...line,
+      handedOverAt: handedOverAt?.toISOString() ?? null,
       positions,
-      walk: besidePositions(walk, positions),
+      // One that nobody has walked is its positions in a row.
+      walk: {
+        version,
+        items: walkBeside(
+          items,
+          positions.map((position) => position.id),
+        ),
+      },
     };
   }
+}
 
-  private async handedOverAt(lineId: string): Promise<string | null> {
-    const [row] = await this.sequelize.query<{ at: Date }>(
-      'SELECT at FROM hand_overs WHERE company_id = :companyId AND line_id = :lineId',
-      { type: QueryTypes.SELECT, replacements: { companyId: currentCompanyId(), lineId } },
-    );
-    return row?.at.toISOString() ?? null;
-  }
+/** A line with its walk, as it is stored. */
+interface LineRow extends Pick<LineView, 'id' | 'jobId' | 'name' | 'medium' | 'facts' | 'factsVersion'> {
+  handedOverAt: Date | null;
+  walkVersion: number;
+  items: WalkItem[];
 }

@@ -4,6 +4,7 @@ import { InjectConnection } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { currentCompanyId } from '../../ground/database/company-scope.js';
+import { signedBy } from '../../firm/people/signature.js';
 import type { JsonText } from '../../ground/requests/sent.js';
 import { SharedReads } from './shared-reads.js';
 import type { OrderLine } from './order-line.model.js';
@@ -13,9 +14,6 @@ const LATEST = 20;
 
 const MOMENT = `'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"'`;
 const moment = (column: string): string => `to_char(${column} AT TIME ZONE 'UTC', ${MOMENT})`;
-/** As `signature` says it. */
-const signed = (row: string): string =>
-  `coalesce(p.name, ${row}.signed_as || ' (imported' || coalesce(' by ' || i.name, '') || ')', '')`;
 
 /**
  * A job's orders as the interface sees them, written as JSON by the database: thousands of lines are never objects here. Found by the indexes
@@ -26,7 +24,7 @@ const ORDERS = `
   WITH came AS MATERIALIZED (
     SELECT s.order_line_id, sum(s.quantity) FILTER (WHERE s.accepted) AS received,
       json_agg(json_build_object('id', s.id, 'quantity', s.quantity, 'casting', s.casting, 'check', s.checked,
-        'accepted', s.accepted, 'note', s.note, 'at', ${moment('s.received_at')}, 'by', ${signed('s')}) ORDER BY s.received_at) AS receipts
+        'accepted', s.accepted, 'note', s.note, 'at', ${moment('s.received_at')}, 'by', ${signedBy('s')}) ORDER BY s.received_at) AS receipts
     FROM orders o JOIN order_lines l ON l.company_id = o.company_id AND l.order_id = o.id
       JOIN receipts s ON s.company_id = l.company_id AND s.order_line_id = l.id
       LEFT JOIN people p ON p.company_id = s.company_id AND p.id = s.person_id
@@ -55,7 +53,7 @@ const ORDERS = `
     'quotations', coalesce((
       SELECT json_agg(json_build_object('id', q.id, 'supplier', q.supplier,
         'state', CASE WHEN q.lost THEN 'failed' ELSE q.state END,
-        'askedAt', ${moment('q.asked_at')}, 'askedBy', ${signed('q')}, 'lines', q.lines, 'answer', q.answer,
+        'askedAt', ${moment('q.asked_at')}, 'askedBy', ${signedBy('q')}, 'lines', q.lines, 'answer', q.answer,
         'problem', CASE WHEN q.lost THEN 'No answer arrived. Request again.' ELSE q.problem END) ORDER BY q.asked_at DESC)
       FROM (
         SELECT *, state = 'asked' AND asked_at < now() - interval '60 s' AS lost FROM quotations

@@ -92,11 +92,11 @@ export class PositionsController {
     @Param('id', IdPipe) id: string,
     @Query() { most = HISTORY_PAGE }: HistoryQuery,
   ): Promise<HistoryView<PositionChangeView>> {
-    await this.positions.require(id);
     const [changes, entries] = await Promise.all([
       this.log.ofPosition(id, most + 1),
       this.entries.ofPosition(id, most + 1),
     ]);
+    if (changes.length + entries.length === 0) await this.positions.require(id);
     return withoutGaps(changes, entries, most);
   }
 }

@@ -36,7 +36,7 @@ import { Pick } from './pick.model.js';
 import { type SignedPick, signedPick } from './signed-pick.js';
 import { positionNotFound } from './position-not-found.js';
 import { Position } from './position.model.js';
-import { readPositions } from './read-positions.js';
+import { readPosition } from './read-positions.js';
 
 /** What is changed of one position, and taken back here. */
 const POSITION_KINDS: readonly ChangeKind[] = ['duty', 'pick', 'name', 'hook-up', 'place'];
@@ -60,7 +60,7 @@ export class PositionsService {
   }
 
   settleHookUp(id: string, version: number, hookUp: HookUpChoices): Promise<PositionView> {
-    return this.change(id, version, 'hook-up', { hookUp }, (position) => position.update({ hookUp }));
+    return this.change(id, version, 'hook-up', { hookUp }, (position) => position.set({ hookUp }));
   }
 
   pick(id: string, { version, modelId, reason }: PickRequest): Promise<PositionView> {
@@ -110,11 +110,11 @@ export class PositionsService {
           message: `${position.tag} was changed since. Check it as it is now, and change it by hand.`,
           current: await this.view(position.id),
         });
-      if (kind === 'duty') await keepDuty(position, before as PositionDuty);
+      if (kind === 'duty') keepDuty(position, before as PositionDuty);
       else if (kind === 'name') await keepName(position, before as NameKept);
-      else if (kind === 'hook-up') await position.update({ hookUp: before as HookUpChoices });
+      else if (kind === 'hook-up') position.set({ hookUp: before as HookUpChoices });
       else if (kind === 'place')
-        await position.update((before as PlaceKept | null) ?? { longitude: null, latitude: null });
+        position.set((before as PlaceKept | null) ?? { longitude: null, latitude: null });
       else await this.restorePick(position.id, before as SignedPick | null);
       await this.sign(position, { kind, before: after, undoes: id });
     });
@@ -169,7 +169,7 @@ export class PositionsService {
     version: number,
     kind: 'duty' | 'pick' | 'name' | 'hook-up',
     sent: object,
-    work: (position: Position) => Promise<unknown>,
+    work: (position: Position) => unknown,
   ): Promise<PositionView> {
     return inTransaction(this.sequelize, async () => {
       const position = await this.held(id);
@@ -242,7 +242,7 @@ export class PositionsService {
     return position;
   }
 
-  /** Raises the version and puts the change into the log, signed. */
+  /** Raises the version, puts the change into the log, signed, and stores what was set. */
   private async sign(
     position: Position,
     { kind, before, undoes }: { kind: Change['kind']; before: unknown; undoes?: string },
@@ -256,7 +256,8 @@ export class PositionsService {
       after: await this.kept(kind, position),
       ...(undoes !== undefined && { undoes }),
     });
-    await position.update({ version: position.version + 1, changedBy: currentPersonId(), lastChange: id });
+    position.set({ version: position.version + 1, changedBy: currentPersonId(), lastChange: id });
+    await position.save();
   }
 
   /** What the log keeps of a position for a kind of change. */
@@ -284,7 +285,7 @@ export class PositionsService {
   }
 
   private async view(id: string): Promise<PositionView> {
-    const [position] = await readPositions(this.sequelize, { id });
+    const position = await readPosition(this.sequelize, id);
     if (!position) throw positionNotFound();
     return position;
   }
@@ -313,8 +314,8 @@ const stale = ({ tag }: Position, beside: object = {}): Refusal =>
   });
 
 /** The whole duty is replaced: what is left out of it is not known any more. */
-async function keepDuty(position: Position, duty: PositionDuty): Promise<void> {
-  await position.update({ duty: ownDuty(duty) });
+function keepDuty(position: Position, duty: PositionDuty): void {
+  position.set({ duty: ownDuty(duty) });
 }
 
 async function keepName(position: Position, name: NameKept): Promise<void> {

@@ -7,8 +7,8 @@ import {
   type WalkItem,
   dutyOnLine,
 } from '@grevik/core';
-import { QueryTypes, type Sequelize } from 'sequelize';
-import { currentCompanyId } from '../../ground/database/company-scope.js';
+import type { Sequelize } from 'sequelize';
+import { companyRows } from '../../ground/database/company-rows.js';
 
 interface Row {
   id: string;
@@ -29,47 +29,80 @@ interface Row {
   condition: Condition;
   longitude: number | null;
   latitude: number | null;
-  photos: string[] | null;
+  photos: string[];
+}
+
+/** What the positions of a line take over from it and from its walk. */
+export interface WalkedLine {
+  facts: LineFacts;
+  items: readonly WalkItem[];
 }
 
 /**
- * Positions as the interface sees them, each with what its duty takes over from line and walk, its pick and the names of who picked and changed it, in the order the water goes. One
- * plain query, since a line of hundreds is read at every step: by the index over company, line and place, or by its id.
+ * Positions of a line as the interface sees them, each with what its duty takes over from line and walk, its pick and the names of who picked and changed it, in the order the water
+ * goes. One plain query, since a line of hundreds is read at every step: by the index over company, line and place.
  *
- * @param where a whole line, or one position
+ * @param line what is known of it; read unless given
  */
 export async function readPositions(
   sequelize: Sequelize,
-  where: { lineId: string } | { id: string },
+  lineId: string,
+  line?: WalkedLine,
 ): Promise<PositionView[]> {
-  const rows = await sequelize.query<Row>(
-    `SELECT p.id, p.tag, p.remarks, p.duty, p.version, p.last_change AS "lastChange", c.name AS "changedBy",
-            p.updated_at AS "updatedAt", k.model_id AS "modelId", k.reason, k.verdict, k.edges, k.picked_at AS "pickedAt",
-            coalesce(b.name, k.signed_as || ' (imported' || coalesce(' by ' || i.name, '') || ')') AS "pickedBy", p.hook_up AS "hookUp", p.condition, p.longitude, p.latitude, f.ids AS photos
-     FROM positions p
-       LEFT JOIN picks k ON k.company_id = p.company_id AND k.position_id = p.id
-       LEFT JOIN people b ON b.company_id = p.company_id AND b.id = k.picked_by
-       LEFT JOIN people i ON i.company_id = p.company_id AND i.id = k.imported_by
-       LEFT JOIN people c ON c.company_id = p.company_id AND c.id = p.changed_by
-       LEFT JOIN LATERAL (
-         SELECT array_agg(id ORDER BY taken_at) AS ids FROM photos WHERE company_id = p.company_id AND position_id = p.id
-       ) f ON true
-     WHERE p.company_id = :companyId AND ${'id' in where ? 'p.id = :id' : 'p.line_id = :lineId'}
-     ORDER BY p.place_on_line`,
-    {
-      type: QueryTypes.SELECT,
-      replacements: { ...where, companyId: currentCompanyId() },
-    },
-  );
-  const [line] = await sequelize.query<{ items: WalkItem[]; facts: LineFacts }>(
-    `SELECT coalesce(w.items, '[]') AS items, l.facts
-     FROM lines l LEFT JOIN walks w ON w.company_id = l.company_id AND w.line_id = l.id
-     WHERE l.company_id = :companyId
-       AND l.id = ${'id' in where ? '(SELECT line_id FROM positions WHERE company_id = :companyId AND id = :id)' : ':lineId'}`,
-    { type: QueryTypes.SELECT, replacements: { ...where, companyId: currentCompanyId() } },
-  );
-  const dutyOf = dutyOnLine(line?.items ?? [], line?.facts);
+  const rows = await companyRows<Row>(sequelize, read({ where: 'p.line_id = :lineId' }), { lineId });
+  if (rows.length === 0) return [];
+  const { facts, items } = line ?? (await readWalkedLine(sequelize, lineId));
+  const dutyOf = dutyOnLine(items, facts);
   return rows.map((row) => viewOf({ ...row, duty: dutyOf(row.duty, row.id) }));
+}
+
+/** One position in the same way; undefined where the company has none of that id. */
+export async function readPosition(sequelize: Sequelize, id: string): Promise<PositionView | undefined> {
+  const [row] = await companyRows<Row & WalkedLine>(
+    sequelize,
+    read({
+      where: 'p.id = :id',
+      columns: `, l.facts, coalesce(w.items, '[]') AS items`,
+      joins: `JOIN lines l ON l.company_id = p.company_id AND l.id = p.line_id
+       LEFT JOIN walks w ON w.company_id = p.company_id AND w.line_id = p.line_id`,
+    }),
+    { id },
+  );
+  return row && viewOf({ ...row, duty: dutyOnLine(row.items, row.facts)(row.duty, row.id) });
+}
+
+const read = ({
+  where,
+  columns = '',
+  joins = '',
+}: {
+  where: string;
+  columns?: string;
+  joins?: string;
+}): string =>
+  `SELECT p.id, p.tag, p.remarks, p.duty, p.version, p.last_change AS "lastChange", c.name AS "changedBy",
+      p.updated_at AS "updatedAt", k.model_id AS "modelId", k.reason, k.verdict, k.edges, k.picked_at AS "pickedAt",
+      coalesce(b.name, k.signed_as || ' (imported' || coalesce(' by ' || i.name, '') || ')') AS "pickedBy",
+      p.hook_up AS "hookUp", p.condition, p.longitude, p.latitude,
+      ARRAY(SELECT f.id FROM photos f WHERE f.company_id = p.company_id AND f.position_id = p.id ORDER BY f.taken_at) AS photos${columns}
+   FROM positions p
+     LEFT JOIN picks k ON k.company_id = p.company_id AND k.position_id = p.id
+     LEFT JOIN people b ON b.company_id = p.company_id AND b.id = k.picked_by
+     LEFT JOIN people i ON i.company_id = p.company_id AND i.id = k.imported_by
+     LEFT JOIN people c ON c.company_id = p.company_id AND c.id = p.changed_by
+     ${joins}
+   WHERE p.company_id = :companyId AND ${where}
+   ORDER BY p.place_on_line`;
+
+async function readWalkedLine(sequelize: Sequelize, lineId: string): Promise<WalkedLine> {
+  const [line] = await companyRows<WalkedLine>(
+    sequelize,
+    `SELECT l.facts, coalesce(w.items, '[]') AS items
+     FROM lines l LEFT JOIN walks w ON w.company_id = l.company_id AND w.line_id = l.id
+     WHERE l.company_id = :companyId AND l.id = :lineId`,
+    { lineId },
+  );
+  return line ?? { facts: {}, items: [] };
 }
 
 function viewOf(row: Row): PositionView {
@@ -94,7 +127,7 @@ function viewOf(row: Row): PositionView {
     hookUp: row.hookUp,
     condition: row.condition,
     coordinates: row.longitude === null || row.latitude === null ? null : [row.longitude, row.latitude],
-    photos: row.photos ?? [],
+    photos: row.photos,
     changed:
       lastChange !== null && changedBy !== null
         ? { id: lastChange, by: changedBy, at: updatedAt.toISOString() }

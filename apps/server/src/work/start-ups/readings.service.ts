@@ -19,11 +19,13 @@ import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
+import { signedBy } from '../../firm/people/signature.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import { currentCompanyId, currentPersonId, inCompany } from '../../ground/database/company-scope.js';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { LiveNotices } from '../../ground/live/live-notices.service.js';
 import { Refusal } from '../../ground/errors/refusal.js';
+import { lineNotFound } from '../lines/line-not-found.js';
 import { Line } from '../lines/line.model.js';
 import { refuseHandedOver } from './refuse-handed-over.js';
 import { HandOver } from './hand-over.model.js';
@@ -51,7 +53,7 @@ export class ReadingsService {
     const { step, given } = begunBy(request);
     await inTransaction(this.sequelize, async () => {
       const line = await this.lines.findByPk(lineId, { lock: true });
-      if (!line) throw new NotFoundException('This line was not found. Open the job again.');
+      if (!line) throw lineNotFound();
       await refuseHandedOver(this.handOvers, line);
       const before = await this.readings.findOne({ where: { id } });
       if (before) {
@@ -189,7 +191,7 @@ export class ReadingsService {
 
   private views(where: string, of: string): Promise<ReadingView[]> {
     return this.sequelize.query<ReadingView>(
-      `SELECT r.id, r.step, r.item, r.given, r.source, r.started_at AS "startedAt", coalesce(p.name, r.signed_as || ' (imported' || coalesce(' by ' || i.name, '') || ')', '') AS "startedBy",
+      `SELECT r.id, r.step, r.item, r.given, r.source, r.started_at AS "startedAt", ${signedBy('r')} AS "startedBy",
               r.ended_at AS "endedAt", r.result,
               CASE WHEN d.id IS NULL THEN NULL ELSE jsonb_build_object('name', d.name, 'lastAt', d.last_at, 'trouble', d.trouble) END AS device,
               (SELECT count(*)::int FROM reading_samples s WHERE s.company_id = r.company_id AND s.reading_id = r.id) AS samples

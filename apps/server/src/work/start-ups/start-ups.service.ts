@@ -9,7 +9,7 @@ import {
   startUp,
   startedLineOf,
 } from '@grevik/core';
-import { Injectable, NotFoundException } from '@nestjs/common';
+import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { CatalogueService } from '../../firm/catalogue/catalogue.service.js';
@@ -19,6 +19,7 @@ import { currentPersonId } from '../../ground/database/company-scope.js';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { Refusal } from '../../ground/errors/refusal.js';
 import { deviceMoment } from '../../ground/requests/device-moment.js';
+import { lineNotFound } from '../lines/line-not-found.js';
 import { Line } from '../lines/line.model.js';
 import { readPositions } from '../positions/read-positions.js';
 import { WalksService } from '../walks/walks.service.js';
@@ -117,10 +118,10 @@ export class StartUpsService {
     });
   }
 
-  private async stateOf({ id, medium }: Line): Promise<StartUp> {
-    const positions = await readPositions(this.sequelize, { lineId: id });
-    const walk = await this.walks.of(id);
-    const line = startedLineOf({ medium, positions, items: walk?.items ?? [] }, await this.catalogue.list());
+  private async stateOf({ id, medium, facts }: Line): Promise<StartUp> {
+    const items = (await this.walks.of(id))?.items ?? [];
+    const positions = await readPositions(this.sequelize, id, { facts, items });
+    const line = startedLineOf({ medium, positions, items }, await this.catalogue.list());
     return startUp(line, await this.written(id));
   }
 
@@ -138,7 +139,7 @@ export class StartUpsService {
 
   private async line(id: string, lock = false): Promise<Line> {
     const line = await this.lines.findByPk(id, { lock });
-    if (!line) throw new NotFoundException('This line was not found. Open the job again.');
+    if (!line) throw lineNotFound();
     return line;
   }
 }

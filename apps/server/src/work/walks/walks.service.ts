@@ -1,16 +1,17 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { EditWalkRequest, PositionView, WalkEdited, WalkInsert, WalkView } from '@grevik/contracts';
+import type { EditWalkRequest, PositionView, WalkEdited, WalkInsert } from '@grevik/contracts';
 import { InvalidInput, type WalkItem, walkBeside, walkedPositions } from '@grevik/core';
-import { Injectable, NotFoundException } from '@nestjs/common';
+import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { inTransaction } from '../../ground/database/work-context.js';
 import { Refusal } from '../../ground/errors/refusal.js';
 import { ChangeLog } from '../../ground/change-log/change-log.service.js';
 import type { Change } from '../../ground/change-log/change.model.js';
+import { lineNotFound } from '../lines/line-not-found.js';
 import { Line } from '../lines/line.model.js';
 import { Position } from '../positions/position.model.js';
-import { readPositions } from '../positions/read-positions.js';
+import { readPosition } from '../positions/read-positions.js';
 import { type Neighbour, newPosition } from './new-positions.js';
 import { refuseOddWalk } from './odd-walk.js';
 import { type PositionKept, UNPLACED, WalkPositions } from './walk-positions.service.js';
@@ -69,7 +70,10 @@ export class WalksService {
     const fresh = new Set(walkedPositions(items));
     for (const id of walkedPositions(gone)) fresh.delete(id);
     const positions: PositionView[] = [];
-    for (const id of fresh) positions.push(...(await readPositions(this.sequelize, { id })));
+    for (const id of fresh) {
+      const position = await readPosition(this.sequelize, id);
+      if (position) positions.push(position);
+    }
     return { version, changeId, at, remove: gone.length, items, positions };
   }
 
@@ -100,7 +104,7 @@ export class WalksService {
   /** A line and its walk that nobody else can change until the transaction ends. */
   private async held(lineId: string): Promise<{ line: Line; walk: Walk }> {
     const line = await this.lines.findByPk(lineId, { lock: true });
-    if (!line) throw new NotFoundException('This line was not found. Open the job again.');
+    if (!line) throw lineNotFound();
     const positions = await this.positions.findAll({
       where: { lineId },
       attributes: ['id'],
@@ -227,15 +231,3 @@ export class WalksService {
     });
   }
 }
-
-/** The walk of a line beside its positions: one nobody has walked is its positions in a row. */
-export const besidePositions = (
-  walk: Pick<Walk, 'version' | 'items'> | null,
-  positions: readonly { id: string }[],
-): WalkView => ({
-  version: walk?.version ?? 0,
-  items: walkBeside(
-    walk?.items ?? [],
-    positions.map(({ id }) => id),
-  ),
-});

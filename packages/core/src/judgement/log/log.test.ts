@@ -5,6 +5,7 @@ import {
   ENTRY_KIND_TABLE,
   type EntryFact,
   type EntryKind,
+  TELLING_KINDS,
   conditionFromEntries,
   refuseOddEntry,
 } from './index.js';
@@ -33,6 +34,10 @@ describe('the kinds of entries', () => {
       'flow-less': { flow: 'less', turning: 'stiff' },
       bench: undefined,
     });
+  });
+
+  it('of which two change nothing of what is known of the valve', () => {
+    expect(ENTRY_KINDS.filter((kind) => !TELLING_KINDS.includes(kind))).toEqual(['note', 'bench']);
   });
 
   it('leave the last word on each fact, and when it last turned', () => {

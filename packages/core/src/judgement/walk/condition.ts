@@ -50,6 +50,18 @@ export function yearsUnturned({ turnedAt }: Condition, now: Date): number | unde
   return turnedAt === undefined ? undefined : yearsBetween(turnedAt, now.toISOString());
 }
 
+/** Not turned for longer than this, a metal-wedge gate may break when it is touched. */
+export const UNEXERCISED_YEARS = 3;
+
+/**
+ * Whether nobody is known to have turned a valve for over three years: also where nobody ever wrote that it turned.
+ *
+ * @example
+ * isUnexercised({ turnedAt: '2025-03-01' }, new Date('2026-11-30')) // false
+ */
+export const isUnexercised = (condition: Condition, now: Date): boolean =>
+  (yearsUnturned(condition, now) ?? Infinity) > UNEXERCISED_YEARS;
+
 /** Whether it is known to leak outside. */
 export const isLeaking = ({ leaking }: Condition): boolean => leaking !== undefined && leaking !== 'no';
 

@@ -1,17 +1,13 @@
 import type { LinkKind, ValveState } from '../../physics/isolation/index.js';
 import type { HouseRuleSettings } from '../selection/index.js';
 import { type ValveFunction, isCheck } from '../../ground/valves/index.js';
-import { type Condition, YEAR_MS, isPassing, yearsUnturned } from './condition.js';
-
-const UNEXERCISED_YEARS = 3;
+import { type Condition, UNEXERCISED_YEARS, YEAR_MS, isPassing, isUnexercised } from './condition.js';
 
 /** Whether a metal-wedge gate is left alone: seized, or not turned for over three years, by the house rule in force. */
 export function isHandsOff(condition: Condition, settings: HouseRuleSettings, now: Date): boolean {
   if (condition.type !== 'gate-solid') return false;
   if (condition.turning === 'seized' || settings['old-gates'] === 'leave') return true;
-  return (
-    settings['old-gates'] === 'by-age' && (yearsUnturned(condition, now) ?? Infinity) > UNEXERCISED_YEARS
-  );
+  return settings['old-gates'] === 'by-age' && isUnexercised(condition, now);
 }
 
 /**

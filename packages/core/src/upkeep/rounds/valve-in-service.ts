@@ -2,7 +2,7 @@ import type { Medium } from '../../ground/media/index.js';
 import type { Operator, ValveFunction, ValveType } from '../../ground/valves/index.js';
 import { type EntryKind, TURNING_TASKS, type Task, type Visit } from '../../judgement/log/index.js';
 import type { HouseRuleSettings } from '../../judgement/selection/index.js';
-import { type Condition, isPassing, typeFound, yearsUnturned } from '../../judgement/walk/index.js';
+import { type Condition, isPassing, isUnexercised, typeFound } from '../../judgement/walk/index.js';
 import { type DueTask, nextDue, type TaskDone } from './next-due.js';
 import type { OwnIntervals } from './own-intervals.js';
 
@@ -72,8 +72,6 @@ export interface DueAtPosition {
   doNotOperate?: 'seized' | 'leaks-by' | 'unexercised';
 }
 
-const UNEXERCISED_YEARS = 3;
-
 /**
  * What is due at a position in service. A valve that was found seized or leaking by is not exercised until it is dealt with, nor is a solid gate that
  * nobody operated for three years, where the house rule goes by age.
@@ -128,8 +126,8 @@ function whyNotOperated(
 ): DueAtPosition['doNotOperate'] {
   if (condition.turning === 'seized') return 'seized';
   if (isPassing(condition)) return 'leaks-by';
-  const isOld = (yearsUnturned(condition, now) ?? Infinity) > UNEXERCISED_YEARS;
-  return type === 'gate-solid' && settings['old-gates'] === 'by-age' && isOld ? 'unexercised' : undefined;
+  const isOldGate = type === 'gate-solid' && settings['old-gates'] === 'by-age';
+  return isOldGate && isUnexercised(condition, now) ? 'unexercised' : undefined;
 }
 
 /** What was done when: on rounds, and where somebody wrote that it was operated. */

@@ -1,6 +1,6 @@
 import type { SamplesView, StartUpFileKind } from '@grevik/contracts';
 import { keepExtremes, startedLineOf } from '@grevik/core';
-import { Injectable, NotFoundException } from '@nestjs/common';
+import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { CatalogueService } from '../../../firm/catalogue/catalogue.service.js';
@@ -9,6 +9,7 @@ import { currentCompanyId } from '../../../ground/database/company-scope.js';
 import { WorkThreads } from '../../../ground/threads/work-threads.service.js';
 import { JobHouseRules } from '../../jobs/job-house-rules.service.js';
 import { Job } from '../../jobs/job.model.js';
+import { lineNotFound } from '../../lines/line-not-found.js';
 import { Line } from '../../lines/line.model.js';
 import { readPositions } from '../../positions/read-positions.js';
 import { WalksService } from '../../walks/walks.service.js';
@@ -52,11 +53,11 @@ export class StartUpFilesService {
     language,
   }: AskedFile): Promise<{ name: string; file: Uint8Array }> {
     const line = await this.lines.findByPk(lineId);
-    if (!line) throw new NotFoundException('This line was not found. Open the job again.');
+    if (!line) throw lineNotFound();
     const job = await this.jobs.findByPk(line.jobId, { rejectOnEmpty: true });
     const view = await this.startUps.of(lineId);
-    const positions = await readPositions(this.sequelize, { lineId });
     const items = (await this.walks.of(lineId))?.items ?? [];
+    const positions = await readPositions(this.sequelize, lineId, { facts: line.facts, items });
     const file: StartUpFile = {
       kind,
       paper,
