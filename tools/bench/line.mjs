@@ -2,7 +2,7 @@
 import { createServer } from 'node:http';
 import pg from 'pg';
 import { Person } from '../attack/person.mjs';
-import { median, report } from './measure.mjs';
+import { mediansInTurns, report } from './measure.mjs';
 import { withApp } from './running-app.mjs';
 
 const POSITIONS = 60;
@@ -45,10 +45,13 @@ await withApp(async ({ address, databaseUrl }) => {
   await new Promise((resolve) => plain.listen(0, '127.0.0.1', () => resolve(undefined)));
   const { port } = /** @type {import('node:net').AddressInfo} */ (plain.address());
   const bare = new Person(`http://127.0.0.1:${port}`);
-  const baseline = await median(() => bare.send('GET', ''), 101);
+  const { api, baseline } = await mediansInTurns({
+    api: () => owner.send('GET', `lines/${lineId}`),
+    baseline: () => bare.send('GET', ''),
+  });
   report(
     `a line of ${POSITIONS} positions from the API`,
-    await median(() => owner.send('GET', `lines/${lineId}`), 101),
+    api,
     'plain SQL and JSON on a bare server',
     baseline,
   );

@@ -23,6 +23,26 @@ export async function median(work, rounds = 31, before = () => undefined) {
   return middle(times);
 }
 
+/**
+ * Median times of works that are to be compared, ms: in turns, so that a machine that is slower for a while is so for all of them.
+ * @template {Record<string, () => unknown>} Works
+ * @param {Works} works @param {number} [rounds]
+ * @returns {Promise<Record<keyof Works, number>>}
+ */
+export async function mediansInTurns(works, rounds = 101) {
+  /** @type {Record<string, number[]>} */
+  const times = Object.fromEntries(Object.keys(works).map((name) => [name, []]));
+  for (let round = -WARM; round < rounds; round += 1)
+    for (const [name, work] of Object.entries(works)) {
+      const from = performance.now();
+      await work();
+      if (round >= 0) times[name]?.push(performance.now() - from);
+    }
+  return /** @type {any} */ (
+    Object.fromEntries(Object.entries(times).map(([name, of]) => [name, middle(of)]))
+  );
+}
+
 /** @param {number[]} values */
 export const middle = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
 
