@@ -21,8 +21,8 @@ const RETRY_MS = 1_000;
 const OVERLAP_S = 10;
 /** Open pages of one session at one server. */
 const MOST_OF_A_SESSION = 30;
-/** What is told within so short a time goes to each page in one piece, ms: at once where little happens, else so long after the last piece. */
-const GATHER_MS = { least: 20, most: 400 };
+/** What is told goes to each page in pieces: the first after the shorter time, and none sooner than the longer one after another, ms. */
+const GATHER_MS = { first: 20, between: 400 };
 /** More missed than this are told as one. */
 const MOST_MISSED = 200;
 
@@ -119,7 +119,7 @@ export class LiveStreams implements BeforeApplicationShutdown {
     else {
       this.gathered.set(companyId, [notice]);
       const since = Date.now() - (this.toldAt.get(companyId) ?? 0);
-      setTimeout(() => this.pass(companyId), Math.max(GATHER_MS.least, GATHER_MS.most - since));
+      setTimeout(() => this.pass(companyId), Math.max(GATHER_MS.first, GATHER_MS.between - since));
     }
   }
 

@@ -75,7 +75,8 @@ export class BudgetService {
       ),
       this.served.at(position),
     ]);
-    return { settings: company?.settings ?? STANDARD_BUDGET, currency: company?.currency ?? '', ...served };
+    if (!company) throw positionNotFound();
+    return { settings: company.settings ?? STANDARD_BUDGET, currency: company.currency, ...served };
   }
 
   /** Changes the budget in the version that was seen. */

@@ -1,5 +1,5 @@
 import type { EntryRequest, EntryView, PositionEntryRequest } from '@grevik/contracts';
-import { InvalidInput, TELLING_KINDS, refuseOddEntry } from '@grevik/core';
+import { InvalidInput, CONDITION_KINDS, refuseOddEntry } from '@grevik/core';
 import { isDeepStrictEqual } from 'node:util';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
@@ -86,8 +86,8 @@ export class EntriesService {
     // Of two under one id the first counts.
     const unique = rows.filter((row, at) => rows.findIndex(({ id }) => id === row.id) === at);
     for (const entry of await this.entries.bulkCreate(unique)) result.set(entry.id, { entry, isNew: true });
-    const telling = unique.filter(({ kind }) => TELLING_KINDS.includes(kind));
-    await this.knowMore([...new Set(telling.map(({ positionId }) => positionId))], known);
+    const changing = unique.filter(({ kind }) => CONDITION_KINDS.includes(kind));
+    await this.knowMore([...new Set(changing.map(({ positionId }) => positionId))], known);
     await this.gates.after(unique);
     await this.log.recordAll(
       unique.map(({ id, kind, positionId }) => ({
@@ -103,11 +103,11 @@ export class EntriesService {
     return result;
   }
 
-  /** Writes what is known of positions from all their entries that say something of the valve. */
+  /** Writes what is known of positions from all their entries that change it. */
   private async knowMore(ids: readonly string[], known: ReadonlyMap<string, Position>): Promise<void> {
     if (ids.length === 0) return;
     const all = await this.entries.findAll({
-      where: { positionId: [...ids], kind: [...TELLING_KINDS] },
+      where: { positionId: [...ids], kind: [...CONDITION_KINDS] },
       include: SIGNERS,
     });
     for (const id of ids) {

@@ -12,7 +12,7 @@ export {
   type EntryFact,
   type EntryKind,
   type EntryKindRow,
-  TELLING_KINDS,
+  CONDITION_KINDS,
 } from './entry-kinds.js';
 export { refuseOddEntry } from './refuse-odd-entry.js';
 export { TASKS, TASK_WORDS, TURNING_TASKS, type Task } from './tasks.js';

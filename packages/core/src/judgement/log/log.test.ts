@@ -5,7 +5,7 @@ import {
   ENTRY_KIND_TABLE,
   type EntryFact,
   type EntryKind,
-  TELLING_KINDS,
+  CONDITION_KINDS,
   conditionFromEntries,
   refuseOddEntry,
 } from './index.js';
@@ -36,8 +36,8 @@ describe('the kinds of entries', () => {
     });
   });
 
-  it('of which two change nothing of what is known of the valve', () => {
-    expect(ENTRY_KINDS.filter((kind) => !TELLING_KINDS.includes(kind))).toEqual(['note', 'bench']);
+  it('change what is known of the condition, two of them aside', () => {
+    expect(ENTRY_KINDS.filter((kind) => !CONDITION_KINDS.includes(kind))).toEqual(['note', 'bench']);
   });
 
   it('leave the last word on each fact, and when it last turned', () => {
