@@ -1,5 +1,5 @@
 import type { EntryRequest, EntryView, PositionEntryRequest } from '@grevik/contracts';
-import { InvalidInput, CONDITION_KINDS, refuseOddEntry } from '@grevik/core';
+import { CONDITION_KINDS, InvalidInput, refuseOddEntry } from '@grevik/core';
 import { isDeepStrictEqual } from 'node:util';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';

@@ -69,8 +69,9 @@ const TABLE = {
 export type EntryKind = keyof typeof TABLE;
 export const ENTRY_KIND_TABLE: Readonly<Record<EntryKind, EntryKindRow>> = TABLE;
 export const ENTRY_KINDS = Object.keys(TABLE) as EntryKind[];
+
 /** The kinds that change what is known of a valve's condition: the others need not be read for it. */
 export const CONDITION_KINDS: readonly EntryKind[] = ENTRY_KINDS.filter((kind) => {
   const { finds, begins, dealsWith }: EntryKindRow = TABLE[kind];
-  return finds !== undefined || begins === true || dealsWith === true;
+  return (finds ?? begins ?? dealsWith) !== undefined;
 });

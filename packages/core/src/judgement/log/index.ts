@@ -7,12 +7,12 @@ export {
 } from './change-kinds.js';
 export { type LoggedEntry, conditionFromEntries } from './condition-from-entries.js';
 export {
+  CONDITION_KINDS,
   ENTRY_KINDS,
   ENTRY_KIND_TABLE,
   type EntryFact,
   type EntryKind,
   type EntryKindRow,
-  CONDITION_KINDS,
 } from './entry-kinds.js';
 export { refuseOddEntry } from './refuse-odd-entry.js';
 export { TASKS, TASK_WORDS, TURNING_TASKS, type Task } from './tasks.js';

@@ -1,11 +1,11 @@
 import {
   CHANGE_KINDS,
   CHANGE_KIND_TABLE,
+  CONDITION_KINDS,
   ENTRY_KINDS,
   ENTRY_KIND_TABLE,
   type EntryFact,
   type EntryKind,
-  CONDITION_KINDS,
   conditionFromEntries,
   refuseOddEntry,
 } from './index.js';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { houseRuleSettings } from '../selection/index.js';
 import { FIXTURES, FIXTURE_KINDS, fixtureSaid } from './fixtures.js';
-import { yearsUnturned } from './condition.js';
+import { isUnexercised, yearsUnturned } from './condition.js';
 import { isHandsOff, standsSince } from './link-of.js';
 import { FOUND_RULES } from './judge-found.js';
 import { type DraftItem, readWalkText } from './read-walk-text.js';
@@ -92,6 +92,19 @@ describe('fixtures', () => {
       expect(fixtureSaid(said)).toBe(kind);
       expect(fixtureSaid(`${said}s`.toUpperCase())).toBe(kind);
     }
+  });
+});
+
+describe('a valve that nobody is known to have turned for over three years', () => {
+  const now = new Date('2026-11-30');
+
+  it.each([
+    ['2025-03-01', false],
+    ['2023-12-02', false],
+    ['2023-11-28', true],
+    [undefined, true],
+  ])('turned %s: %s', (turnedAt, expected) => {
+    expect(isUnexercised(turnedAt === undefined ? {} : { turnedAt }, now)).toBe(expected);
   });
 });
 
