@@ -1,3 +1,5 @@
+import { alone } from './tools/setup/tests-in-parts/in-parts.cjs';
+
 const transform = {
   '\\.(t|j|mj)sx?$': [
     '@swc/jest',
@@ -34,16 +36,18 @@ const shared = {
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],
 };
 
+/** Where all tests run, those of these workspaces run in parts, each of which loads what they test once for many files. */
+const IN_PARTS = process.env.GREVIK_TESTS === 'in-parts' ? ['packages/core', 'apps/server', 'apps/web'] : [];
+
 /** A workspace's tests. @param {string} name @param {string} folder */
 const project = (name, folder, more = {}) => ({
   ...shared,
   displayName: name,
-  testMatch: [`<rootDir>/${folder}/src/**/*.test.ts?(x)`],
+  testMatch: IN_PARTS.includes(folder)
+    ? [`tools/setup/tests-in-parts/${name}-*.cjs`, ...alone(folder)].map((file) => `<rootDir>/${file}`)
+    : [`<rootDir>/${folder}/src/**/*.test.ts?(x)`],
   ...more,
 });
-
-/** Where all tests run, those of the server run in parts, each of which loads the application once. */
-const IN_PARTS = process.env.GREVIK_SERVER_TESTS === 'in-parts';
 
 export default {
   testTimeout: 60_000,
@@ -60,7 +64,6 @@ export default {
       setupFiles: ['reflect-metadata'],
       globalSetup: '<rootDir>/apps/server/src/testing/start-postgres.mjs',
       globalTeardown: '<rootDir>/apps/server/src/testing/stop-postgres.mjs',
-      ...(IN_PARTS && { testMatch: ['<rootDir>/tools/setup/server-tests/part-*.cjs'] }),
     }),
     { ...shared, displayName: 'tools', testMatch: ['<rootDir>/tools/**/*.test.ts'] },
     project('web', 'apps/web', {
@@ -71,7 +74,9 @@ export default {
         '/simulator$': '<rootDir>/apps/web/src/testing/direct-simulator.ts',
       },
       setupFiles: ['reflect-metadata', 'fake-indexeddb/auto'],
-      setupFilesAfterEnv: ['<rootDir>/apps/web/src/testing/patience.ts'],
+      setupFilesAfterEnv: ['patience', 'what-jsdom-lacks'].map(
+        (name) => `<rootDir>/apps/web/src/testing/${name}.ts`,
+      ),
     }),
   ],
 };

@@ -53,7 +53,7 @@ await endingPlainly(async () => {
     'unit and server tests',
     bin('jest'),
     ['--json', `--outputFile=${jest}`, '--silent'],
-    { GREVIK_SERVER_TESTS: 'in-parts' },
+    { GREVIK_TESTS: 'in-parts' },
     () => {
       const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = JSON.parse(
         readFileSync(jest, 'utf8'),

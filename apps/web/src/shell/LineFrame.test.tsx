@@ -10,15 +10,6 @@ import { type Asked, serve } from '../testing/server';
 import { LineFrame } from './LineFrame';
 import { Shell } from './Shell';
 
-// jsdom lays nothing out: it has neither scrolling into view nor media queries.
-Element.prototype.scrollIntoView = () => undefined;
-window.matchMedia = () =>
-  ({
-    matches: false,
-    addListener: () => undefined,
-    removeListener: () => undefined,
-  }) as unknown as MediaQueryList;
-
 const pick = {
   modelId: 'ball',
   reason: 'No torch.',

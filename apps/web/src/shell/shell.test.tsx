@@ -8,14 +8,6 @@ import { type Asked, serve } from '../testing/server';
 import { NotFound } from './NotFound';
 import { Shell } from './Shell';
 
-// jsdom has no media queries.
-window.matchMedia = () =>
-  ({
-    matches: false,
-    addListener: () => undefined,
-    removeListener: () => undefined,
-  }) as unknown as MediaQueryList;
-
 const JOB = {
   id: 'job',
   name: 'Tarn Quay',

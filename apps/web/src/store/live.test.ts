@@ -107,6 +107,7 @@ describe('an open page', () => {
     live.stop();
     jest.useRealTimers();
     jest.restoreAllMocks();
+    Reflect.deleteProperty(globalThis, 'EventSource');
   });
 
   it('asks anew for what it shows of what was told, together, and for nothing else', async () => {

@@ -7,6 +7,7 @@ import { BALL, GATE } from '../../testing/demo';
 import { ownTask } from '../../testing/own-task';
 import { show } from '../../testing/render';
 import { type Asked, serve } from '../../testing/server';
+import { textFile } from '../../testing/text-file';
 import { CataloguePage } from './CataloguePage';
 import { ModelPage } from './ModelPage';
 import { TypesPage } from './TypesPage';
@@ -113,11 +114,9 @@ describe('the catalogue', () => {
       return method === 'POST' ? { body: seen } : undefined;
     });
     await userEvent.click(await screen.findByRole('button', { name: 'Import models' }));
-    const file = new File(['maker'], 'models.csv', { type: 'text/csv' });
-    file.arrayBuffer = async () => new TextEncoder().encode('maker').buffer as ArrayBuffer;
     const dialog = within(screen.getByRole('dialog'));
     fireEvent.change(screen.getByRole('dialog').querySelector('input[type="file"]')!, {
-      target: { files: [file] },
+      target: { files: [textFile('maker', 'models.csv', 'text/csv')] },
     });
     expect(await dialog.findByText(/1 to add, 0 to change, 2 already the same/)).toBeVisible();
     expect(dialog.getByText(/Row 4, price: price is "x"/)).toBeVisible();

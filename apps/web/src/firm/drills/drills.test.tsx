@@ -32,6 +32,7 @@ beforeEach(async () => {
   } as never;
   asked = serve(({ path }) => (path === '/api/drills/results' ? { body: {} } : undefined));
 });
+afterEach(() => void Reflect.deleteProperty(globalThis, 'Worker'));
 
 describe('a run', () => {
   it('is answered by keys, graded at once, and each answer goes to the record', async () => {

@@ -133,7 +133,6 @@ function open(at: string, isDown = () => false): Asked[] {
   );
   return asked;
 }
-window.scrollTo = () => undefined;
 const sent = (asked: readonly Asked[], method = 'POST'): Asked[] =>
   asked.filter((one) => one.method === method);
 

@@ -4,15 +4,12 @@ import userEvent from '@testing-library/user-event';
 import { Route, Routes, useParams } from 'react-router';
 import { show } from '../../testing/render';
 import { type Asked, serve } from '../../testing/server';
+import { textFile } from '../../testing/text-file';
 import { JobFiles } from './JobFiles';
 import { NewLine } from './NewLine';
 
 const job = { id: 'job', name: 'Quay' };
-/** A file that can be read, which this test’s screen does not know by itself. */
-const file = (text: string, name = 'places.geojson'): File => {
-  const made = new File([text], name, { type: 'application/json' });
-  return Object.assign(made, { arrayBuffer: () => Promise.resolve(new TextEncoder().encode(text).buffer) });
-};
+const file = (text: string, name = 'places.geojson'): File => textFile(text, name, 'application/json');
 const input = (): HTMLInputElement => document.querySelector('input[type=file]')!;
 
 describe('a job as files', () => {

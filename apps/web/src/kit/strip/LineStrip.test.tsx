@@ -6,15 +6,6 @@ import { BALL, LINE, POSITION } from '../../testing/demo';
 import { show } from '../../testing/render';
 import { LineStrip } from './LineStrip';
 
-// jsdom lays nothing out: it has neither scrolling into view nor media queries.
-Element.prototype.scrollIntoView = () => undefined;
-window.matchMedia = () =>
-  ({
-    matches: true,
-    addListener: () => undefined,
-    removeListener: () => undefined,
-  }) as unknown as MediaQueryList;
-
 const pick = {
   modelId: 'ball',
   reason: 'because',

@@ -5,6 +5,7 @@ import userEvent from '@testing-library/user-event';
 import { LINE, POSITION } from '../../testing/demo';
 import { onLine } from '../../testing/on-line';
 import { type Asked, serve } from '../../testing/server';
+import { textFile } from '../../testing/text-file';
 import { StartUpPage } from './StartUpPage';
 import { ValveChartPage } from './ValveChartPage';
 
@@ -197,11 +198,10 @@ describe('the start-up of a line', () => {
     await userEvent.click(await screen.findByRole('button', { name: 'Import a log' }));
     expect(screen.getByRole('button', { name: 'Judge these samples' })).toBeDisabled();
     const text = 'time (s),gauge (psi)\n0,50\n10,50\n5,50\n20,soft';
-    // What is a file here has no bytes of its own.
-    const file = Object.assign(new File([text], 'log.csv', { type: 'text/csv' }), {
-      arrayBuffer: () => Promise.resolve(new TextEncoder().encode(text).buffer),
-    });
-    await userEvent.upload(screen.getByLabelText('Choose the log (CSV)'), file);
+    await userEvent.upload(
+      screen.getByLabelText('Choose the log (CSV)'),
+      textFile(text, 'log.csv', 'text/csv'),
+    );
     expect(await screen.findByText('2 samples read from log.csv.')).toBeVisible();
     expect(screen.getByText(/^Row 4: .*out of order/)).toBeVisible();
     expect(screen.getByText(/^Row 5: “soft”/)).toBeVisible();

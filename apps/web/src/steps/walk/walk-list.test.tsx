@@ -7,17 +7,9 @@ import { POSITION } from '../../testing/demo';
 import { ownTask } from '../../testing/own-task';
 import { show } from '../../testing/render';
 import { serve } from '../../testing/server';
+import { textFile } from '../../testing/text-file';
 import { WalkListCheckView } from './WalkListCheckView';
 import { WalkListPage } from './WalkListPage';
-
-// jsdom's files can not be read by themselves.
-File.prototype.arrayBuffer = function arrayBuffer(this: File) {
-  return new Promise((resolve) => {
-    const reader = new FileReader();
-    reader.onload = () => resolve(reader.result as ArrayBuffer);
-    reader.readAsArrayBuffer(this);
-  });
-};
 
 const CHECK: WalkListPreview = {
   positions: [
@@ -98,7 +90,7 @@ describe('bringing one', () => {
     page();
     await userEvent.upload(
       await screen.findByLabelText(/Choose file/),
-      new File(['tag,line\nCW-01,Domestic cold'], 'walk.csv', { type: 'text/csv' }),
+      textFile('tag,line\nCW-01,Domestic cold', 'walk.csv', 'text/csv'),
     );
     await userEvent.click(await screen.findByRole('button', { name: 'Add 1 position' }));
     expect(await screen.findByText('the line')).toBeInTheDocument();

@@ -37,24 +37,21 @@ const items: WalkItem[] = [
 const line: LineView = { ...LINE, positions: [shutOff, cafe], walk: { version: 7, items } };
 const walk = walked(line, SETTINGS, NOW);
 
+const SIDES = ['clientHeight', 'clientWidth'] as const;
 /** The list is as high as a screen, which this test’s screen does not know by itself. */
 beforeAll(() => {
-  for (const side of ['clientHeight', 'clientWidth'])
+  for (const side of SIDES)
     Object.defineProperty(HTMLElement.prototype, side, { configurable: true, value: 600 });
   HTMLElement.prototype.scrollTo = () => undefined;
-  window.matchMedia = ((media: string) => ({
-    matches: false,
-    media,
-    addListener: () => undefined,
-    removeListener: () => undefined,
-    addEventListener: () => undefined,
-    removeEventListener: () => undefined,
-  })) as never;
   globalThis.ResizeObserver = class {
     observe(): void {}
     unobserve(): void {}
     disconnect(): void {}
   };
+});
+afterAll(() => {
+  for (const name of [...SIDES, 'scrollTo'] as const) Reflect.deleteProperty(HTMLElement.prototype, name);
+  Reflect.deleteProperty(globalThis, 'ResizeObserver');
 });
 
 describe('the outline', () => {

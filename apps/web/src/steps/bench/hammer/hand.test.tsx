@@ -20,6 +20,12 @@ describe('closing it oneself', () => {
     SVGElement.prototype.getBoundingClientRect = () =>
       ({ left: 0, top: 0, width: 100, height: 100 }) as DOMRect;
   });
+  const { PointerEvent: pointerEvent } = globalThis;
+  afterEach(() => {
+    globalThis.PointerEvent = pointerEvent;
+    for (const name of ['setPointerCapture', 'getBoundingClientRect'])
+      Reflect.deleteProperty(SVGElement.prototype, name);
+  });
   const handle = () => screen.getByRole('slider', { name: 'Handle' });
   const at = (degrees: number) => ({
     pointerId: 1,

@@ -1,1 +1,0 @@
-require('./together.cjs')(3, 8);

@@ -1,0 +1,1 @@
+require('./in-parts.cjs').together('apps/server', 5, 8);

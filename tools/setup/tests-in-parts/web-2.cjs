@@ -1,0 +1,1 @@
+require('./in-parts.cjs').together('apps/web', 2, 6);
