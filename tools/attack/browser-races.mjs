@@ -44,10 +44,13 @@ async function play(spec, repeats, workers, port) {
 async function again(spec) {
   if (!IN_A_NEW_COMPANY.includes(spec)) return play(spec, times, AT_ONCE, FIRST_PORT);
   const printed = /** @type {string[]} */ ([]);
-  const next = Array.from({ length: times }, (_, run) => run).values();
+  let begun = 0;
   await Promise.all(
     Array.from({ length: AT_ONCE }, async (_, one) => {
-      for (const _run of next) printed.push(await play(spec, 1, 1, FIRST_PORT + one));
+      while (begun < times) {
+        begun += 1;
+        printed.push(await play(spec, 1, 1, FIRST_PORT + one));
+      }
     }),
   );
   return printed.join('\n');

@@ -1,1 +1,1 @@
-require('./in-parts.cjs').together('packages/core', 2, 4);
+require('./in-parts.cjs').together('packages/core', __filename);

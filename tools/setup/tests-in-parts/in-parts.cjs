@@ -1,5 +1,5 @@
 const { readFileSync, readdirSync } = require('node:fs');
-const { join } = require('node:path');
+const { basename, join } = require('node:path');
 
 const ROOT = join(__dirname, '..', '..', '..');
 
@@ -16,16 +16,28 @@ const isMocking = (file) => readFileSync(join(ROOT, file), 'utf8').includes('jes
 /** The test files that run by themselves. @param {string} workspace */
 exports.alone = (workspace) => testsOf(workspace).filter(isMocking);
 
+/** The files here of a workspace, each of which runs a part of its tests. @param {string} workspace */
+const partsOf = (workspace) =>
+  readdirSync(__dirname)
+    .filter((file) => file.startsWith(`${basename(workspace)}-`))
+    .sort();
+exports.partsOf = partsOf;
+
+/** The test files that one of them runs: as many parts as there are share them out. @param {string} workspace @param {string} part */
+const filesOf = (workspace, part) => {
+  const parts = partsOf(workspace);
+  return testsOf(workspace)
+    .filter((file) => !isMocking(file))
+    .filter((_file, at) => parts[at % parts.length] === part);
+};
+exports.filesOf = filesOf;
+
 /**
  * The tests of many files in one: what they all load, the whole application, is loaded once for them instead of once for each.
  *
  * @param {string} workspace "apps/web"
- * @param {number} part which of them, from 1
- * @param {number} of how many parts
+ * @param {string} part the file that runs them
  */
-exports.together = (workspace, part, of) => {
-  const files = testsOf(workspace)
-    .filter((file) => !isMocking(file))
-    .filter((_file, at) => at % of === part - 1);
-  for (const file of files) describe(file, () => void require(join(ROOT, file)));
+exports.together = (workspace, part) => {
+  for (const file of filesOf(workspace, basename(part))) describe(file, () => void require(join(ROOT, file)));
 };

@@ -1,1 +1,1 @@
-require('./in-parts.cjs').together('apps/server', 5, 8);
+require('./in-parts.cjs').together('apps/server', __filename);

@@ -1,1 +1,1 @@
-require('./in-parts.cjs').together('apps/server', 8, 8);
+require('./in-parts.cjs').together('apps/server', __filename);

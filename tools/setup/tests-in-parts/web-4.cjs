@@ -1,1 +1,1 @@
-require('./in-parts.cjs').together('apps/web', 4, 6);
+require('./in-parts.cjs').together('apps/web', __filename);

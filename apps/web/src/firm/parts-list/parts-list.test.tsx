@@ -2,6 +2,7 @@ import '@testing-library/jest-dom';
 import { fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { show } from '../../testing/render';
+import { savedFiles } from '../../testing/saved-files';
 import { serve } from '../../testing/server';
 import { PartsListPage } from './PartsListPage';
 
@@ -12,6 +13,8 @@ const line = (number: number) =>
   within(screen.getByRole('spinbutton', { name: `Qty, line ${number}` }).closest('li') as HTMLElement);
 
 describe('a list for the counter', () => {
+  const saved = savedFiles();
+
   it('says each valve back in full, and which can be ordered as they stand', async () => {
     show(<PartsListPage />);
     expect(screen.getByText('Nothing to read yet.')).toBeInTheDocument();
@@ -87,14 +90,10 @@ describe('a list for the counter', () => {
   });
 
   it('goes out as rows, and says so where no valve is named', async () => {
-    let saved: Blob | undefined;
-    URL.createObjectURL = (blob) => ((saved = blob as Blob), 'blob:list');
-    URL.revokeObjectURL = () => undefined;
-    HTMLAnchorElement.prototype.click = () => undefined;
     show(<PartsListPage />);
     paste('2  1" globe, bronze');
     await userEvent.click(await screen.findByRole('button', { name: 'Export CSV' }));
-    expect(await saved!.text()).toMatch(
+    expect(await saved[0]!.content.text()).toMatch(
       /^quantity,order line,missing,not understood,as written\r\n2,"1 in globe valve, bronze",/,
     );
     await userEvent.click(screen.getByRole('button', { name: 'Clear' }));

@@ -11,11 +11,12 @@ const TASK = ownTask({ kind: 'job-file', what: 'Quay', state: 'running', total: 
 
 describe('a file that is written in the background', () => {
   let task: object = TASK;
-  const clicked = jest.spyOn(HTMLAnchorElement.prototype, 'click').mockImplementation(() => undefined);
+  let clicked: jest.SpyInstance;
   beforeEach(() => {
     task = TASK;
-    clicked.mockClear();
+    clicked = jest.spyOn(HTMLAnchorElement.prototype, 'click').mockImplementation(() => undefined);
   });
+  afterEach(() => clicked.mockRestore());
   const begin = async (ask = () => Promise.resolve('task')) => {
     const asked = serve(({ method }) => (method === 'DELETE' ? { body: null } : { body: task }));
     const { store } = show(<FileButton label="Export job" ask={ask} />);

@@ -2,22 +2,12 @@ import '@testing-library/jest-dom';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { show } from '../../testing/render';
+import { savedFiles } from '../../testing/saved-files';
 import { Figure } from './Figure';
 
 describe('a figure', () => {
-  const saved: { name: string; content: Blob }[] = [];
-  let content: Blob;
-  beforeEach(() => {
-    saved.length = 0;
-    URL.createObjectURL = (blob) => {
-      content = blob as Blob;
-      return 'blob:figure';
-    };
-    URL.revokeObjectURL = () => undefined;
-    HTMLAnchorElement.prototype.click = function (this: HTMLAnchorElement) {
-      saved.push({ name: this.download, content });
-    };
-  });
+  const saved = savedFiles();
+  afterEach(() => void Reflect.deleteProperty(HTMLImageElement.prototype, 'decode'));
   const figure = (hasPicture = true) => (
     <Figure
       title="Flow"
