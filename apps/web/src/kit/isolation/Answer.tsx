@@ -5,6 +5,7 @@ import {
   MEDIUM_FACTS,
   VALVE_TYPE_FACTS,
   conditionAt,
+  inWalkOrder,
   typeFound,
 } from '@grevik/core';
 import { dateWords } from '../when';
@@ -19,12 +20,11 @@ export function Answer({ line, walk, answer }: { line: LineView; walk: Walked; a
   const figures = useFigures();
   const words = useWords();
   const tagOf = (id: string): string => walk.positionOf(walk.itemOf.get(id))?.tag ?? words('walk.valve');
-  const people = (ids: readonly string[]): string => fed(ids, walk, figures, words);
   const { first, drainBack, impossible, outOfService, staysOn, alreadyDry, drainM3, notUsed, better } =
     answer;
-  const order = new Map(walk.items.map(({ id }, at) => [id, at]));
-  const inOrder = (ids: readonly string[]): string[] =>
-    [...ids].sort((a, b) => (order.get(a) ?? 0) - (order.get(b) ?? 0));
+  const inOrder = (ids: readonly string[]): string[] => inWalkOrder(ids, walk.items);
+  const people = (ids: readonly string[]): string => fed(inOrder(ids), walk, figures, words);
+  const whyNotUsed = new Map(notUsed.map(({ valveId, why }) => [valveId, why]));
   const family = MEDIUM_FACTS[line.medium].family;
   const goesWithout =
     family === 'gas' ? 'walk.goesOut' : family === 'steam' ? 'walk.goesCold' : 'walk.goesDry';
@@ -48,8 +48,8 @@ export function Answer({ line, walk, answer }: { line: LineView; walk: Walked; a
       )}
       {notUsed.length > 0 && (
         <p>
-          {notUsed
-            .map(({ valveId, why }) => words(`walk.why.${why as 'stuck-open'}`, { tag: tagOf(valveId) }))
+          {inOrder([...whyNotUsed.keys()])
+            .map((id) => words(`walk.why.${whyNotUsed.get(id) as 'stuck-open'}`, { tag: tagOf(id) }))
             .join(' ')}
         </p>
       )}

@@ -154,6 +154,17 @@ describe('the isolation answer', () => {
     ).toBeInTheDocument();
   });
 
+  it('names places and valves along the walk, whatever their ids are', () => {
+    const ids: Record<string, string> = { a: 'y', f: 'z' };
+    const renamed = items.map((item) => ({ ...item, id: ids[item.id] ?? item.id }));
+    const seized = { ...shutOff, condition: { ...cafe.condition } };
+    const same = { ...line, positions: [seized, cafe], walk: { version: 7, items: renamed } };
+    const again = walked(same, SETTINGS, NOW);
+    show(<Answer line={same} walk={again} answer={isolationAnswer(again.network, 'z')!} />);
+    expect(screen.getByText(/CW-101 is seized open.* CW-103 is seized open/)).toBeInTheDocument();
+    expect(screen.getByText(/Out of service: Bakery, Staff rooms\./)).toBeInTheDocument();
+  });
+
   it('names the street valve or the utility where nothing here shuts it off', () => {
     const { rerender: _rerender, unmount } = show(
       <Answer line={line} walk={walk} answer={isolationAnswer(walk.network, 'r')!} />,

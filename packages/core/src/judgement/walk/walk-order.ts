@@ -27,3 +27,17 @@ export function walkBeside(items: readonly WalkItem[], positionIds: readonly str
 export function walkedPositions(items: readonly WalkItem[]): string[] {
   return items.flatMap(({ positionId }) => positionId ?? []);
 }
+
+/**
+ * Items in the order of their walk.
+ *
+ * @param ids   of items, in any order; one that the walk does not have is left out
+ * @param items of the walk, in walking order
+ *
+ * @example
+ * inWalkOrder(['b', 'a'], [{ id: 'a', kind: 'source', depth: 0 }, { id: 'b', kind: 'run', depth: 0 }]) // ['a', 'b']
+ */
+export function inWalkOrder(ids: readonly string[], items: readonly WalkItem[]): string[] {
+  const asked = new Set(ids);
+  return items.flatMap(({ id }) => (asked.has(id) ? [id] : []));
+}

@@ -6,7 +6,7 @@ import { isHandsOff, standsSince } from './link-of.js';
 import { FOUND_RULES } from './judge-found.js';
 import { type DraftItem, readWalkText } from './read-walk-text.js';
 import { settleDrafts } from './settle-draft.js';
-import { walkBeside, walkedPositions } from './walk-order.js';
+import { inWalkOrder, walkBeside, walkedPositions } from './walk-order.js';
 import type { WalkItem } from './walk-item.js';
 
 const NOW = new Date('2026-11-25T00:00:00Z');
@@ -34,6 +34,13 @@ describe('a walk beside its positions', () => {
         expect(walkedPositions(beside).sort()).toEqual([...there].sort());
       }),
     );
+  });
+});
+
+describe('items in the order of their walk', () => {
+  it('come as they were walked, each once, without those the walk does not have', () => {
+    const walk: WalkItem[] = [{ id: 's', kind: 'source', depth: 0 }, valve('b'), valve('a')];
+    expect(inWalkOrder(['a', 's', 'gone', 'b', 'a'], walk)).toEqual(['s', 'b', 'a']);
   });
 });
 

@@ -149,6 +149,7 @@ describe('what a failure does beside the money', () => {
       { id: 'a', kind: 'valve', depth: 0, positionId: 'main' },
       { id: 'b', kind: 'valve', depth: 0, positionId: 'branch' },
       { id: 'f', kind: 'fixture', depth: 0, fixture: 'basin', name: 'Bakery' },
+      { id: 'e', kind: 'fixture', depth: 0, fixture: 'basin', name: 'Kiosk' },
     ];
     const valve = (id: string, turning: 'freely' | 'seized') => ({
       ...{ id, duty: { function: 'isolate' as const } },
@@ -161,7 +162,7 @@ describe('what a failure does beside the money', () => {
         houseRuleSettings(),
         now,
       ).find(({ positionId }) => positionId === 'branch');
-    expect(of('freely')).toEqual({ positionId: 'branch', dry: ['Bakery'], isBehindSeized: false });
+    expect(of('freely')).toEqual({ positionId: 'branch', dry: ['Bakery', 'Kiosk'], isBehindSeized: false });
     expect(of('seized')?.isBehindSeized).toBe(true);
     const line = { items, positions: [valve('main', 'freely'), valve('branch', 'freely')] };
     expect(outagesOnLine(line, houseRuleSettings(), now, 'branch')).toEqual([of('freely')]);

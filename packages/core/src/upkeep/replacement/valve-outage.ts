@@ -4,6 +4,7 @@ import {
   type WalkItem,
   type WalkedValve,
   faultAt,
+  inWalkOrder,
   walkedLine,
 } from '../../judgement/walk/index.js';
 import { isolate } from '../../physics/isolation/index.js';
@@ -11,7 +12,7 @@ import { isolate } from '../../physics/isolation/index.js';
 /** What is dry while a failed valve is changed. */
 export interface ValveOutage {
   positionId: string;
-  /** Who is out of service, by name. */
+  /** Who is out of service, by name, in the order of the walk. */
   dry: string[];
   /** A shut-off that should stop it does not turn. */
   isBehindSeized: boolean;
@@ -45,7 +46,7 @@ export function outagesOnLine(
     const fault = faultAt(network, id);
     if (!fault) return [];
     const answer = isolate(network, fault);
-    const names = answer.outOfService.map((of) => nameOf(itemOf.get(of)));
+    const names = inWalkOrder(answer.outOfService, line.items).map((of) => nameOf(itemOf.get(of)));
     return [
       {
         positionId,
