@@ -1,6 +1,5 @@
-import { existsSync, readFileSync } from 'node:fs';
+import { existsSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
-import { gzipSync } from 'node:zlib';
 import { build } from './setup/installation.mjs';
 
 const DIST = join(__dirname, '../apps/web/dist');
@@ -12,8 +11,14 @@ describe('the first load', () => {
   const scripts = (): string[] =>
     [...page().matchAll(/(?:src|href)="(\/assets\/[^"]+\.js)"/g)].map(([, path]) => path ?? '');
 
-  it('is under 400 kB of compressed script', () => {
-    const bytes = scripts().reduce((sum, path) => sum + gzipSync(readFileSync(join(DIST, path))).length, 0);
+  /** What is sent: the compressed file where there is one, as of all but the smallest. */
+  const sentBytes = (path: string): number => {
+    const file = join(DIST, path);
+    return statSync(existsSync(`${file}.gz`) ? `${file}.gz` : file).size;
+  };
+
+  it('is under 400 kB of script as it is sent', () => {
+    const bytes = scripts().reduce((sum, path) => sum + sentBytes(path), 0);
     expect(scripts().length).toBeGreaterThan(0);
     expect(bytes).toBeLessThan(LARGEST_BYTES);
   });

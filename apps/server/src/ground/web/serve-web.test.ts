@@ -2,6 +2,7 @@ import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import type { Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
 import type { INestApplication } from '@nestjs/common';
 import request from 'supertest';
 import { createApp } from '../../create-app.js';
@@ -19,6 +20,7 @@ describe('the web application beside the API', () => {
       '<meta name="csp-nonce" content="__CSP_NONCE__"><title>Grevik</title>',
     );
     writeFileSync(join(webRoot, 'assets/app-1a2b.js'), 'go()');
+    writeFileSync(join(webRoot, 'assets/app-1a2b.js.gz'), gzipSync('go()'));
     database = await makeDatabase();
     app = await createApp({ ...testSettings(database.url, { offersDemo: false }), webRoot });
     http = app.getHttpServer() as Server;
@@ -54,6 +56,19 @@ describe('the web application beside the API', () => {
     const answer = await request(http).get('/assets/app-1a2b.js').expect(200);
     expect(answer.headers['cache-control']).toContain('immutable');
   });
+
+  it.each([
+    ['gzip, deflate', 'gzip'],
+    ['identity', undefined],
+  ])('sends a file to a browser that takes %s as %s', async (takes, sent) => {
+    const answer = await request(http).get('/assets/app-1a2b.js').set('accept-encoding', takes).expect(200);
+    expect(answer.headers['content-encoding']).toBe(sent);
+    expect(answer.headers['content-type']).toMatch(/javascript/);
+    expect(answer.headers.vary).toContain('Accept-Encoding');
+    expect(answer.text).toBe('go()');
+  });
+
+  it('opens its page at an address that is not well formed, too', () => open('/%zz').expect(200));
 
   it.each(['/api/nowhere', '/api', '/assets/gone.js'])(
     'answers %s as what it is: not there',
