@@ -13,6 +13,7 @@ import { findSender, openCompany } from './firm/people/find-sender.js';
 import { SessionsService } from './firm/people/sessions.service.js';
 import { DevicesService } from './work/devices/devices.service.js';
 import { findDevice } from './work/devices/find-device.js';
+import { ExpressConnections } from './ground/requests/express-connections.js';
 import { readBody } from './ground/requests/read-body.js';
 import { refuseOtherSites } from './ground/requests/same-origin.js';
 import { SessionStore } from './ground/sessions/session-store.js';
@@ -27,10 +28,14 @@ import { serveWeb } from './ground/web/serve-web.js';
 /** The application, with its tables up to date, ready to listen. */
 export async function createApp(settings: Settings): Promise<NestExpressApplication> {
   for (const address of directAddresses(settings).values()) await migrate(address);
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.on(settings), {
-    bodyParser: false,
-    logger: new ConsoleLogger({ json: true, logLevels: ['error', 'warn'] }),
-  });
+  const app = await NestFactory.create<NestExpressApplication>(
+    AppModule.on(settings),
+    new ExpressConnections(),
+    {
+      bodyParser: false,
+      logger: new ConsoleLogger({ json: true, logLevels: ['error', 'warn'] }),
+    },
+  );
   app.enableShutdownHooks(process.send ? ['SIGTERM'] : []);
   app.disable('x-powered-by');
   // Nothing of the API is kept by a cache, so that no fingerprint of it is worked out.

@@ -33,6 +33,11 @@ describe('around every request', () => {
     expect(bad.headers['x-request-id']).toMatch(/^[0-9a-f-]{36}$/);
   });
 
+  it('a connection is kept for longer than a proxy keeps it', async () => {
+    const { headers } = await request(test.http).get('/api/health').set('connection', 'keep-alive');
+    expect(headers['keep-alive']).toBe('timeout=75');
+  });
+
   it('bodies have a limit', async () => {
     const large = await request(test.http)
       .post('/api/session')
