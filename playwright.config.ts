@@ -5,6 +5,7 @@ import { defineConfig } from '@playwright/test';
 import { browserPath } from './tools/setup/browser.mjs';
 
 const FIRST_PORT = Number(process.env.GREVIK_E2E_PORT ?? 4399);
+process.env.GREVIK_E2E_PORT = String(FIRST_PORT);
 /** Tests that run at once: each works on an application of its own, so that none sees what another changes. */
 const WORKERS = Number(process.env.GREVIK_E2E_WORKERS ?? 2);
 /** Where the application of a worker listens; this file is read once more in each of them. */

@@ -7,7 +7,8 @@ import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
 
 const ROOT = join(import.meta.dirname, '..');
-const PORT = String(4470 + Number(process.env.TEST_PARALLEL_INDEX));
+/** Beside those of the applications that the other tests work on. */
+const PORT = String(Number(process.env.GREVIK_E2E_PORT) + 71 + Number(process.env.TEST_PARALLEL_INDEX));
 const data = join(tmpdir(), `grevik-start-${randomBytes(4).toString('hex')}`);
 let cookie = '';
 const api = (path: string, body?: object): Promise<Response> =>

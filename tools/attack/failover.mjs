@@ -45,12 +45,11 @@ await endingPlainly(async () => {
   const pooler = await startPooler(folder(), primary.url);
   let standby = await startStandby(folders[1] ?? '', primary.url);
   await run(primary.url, SYNCHRONOUS);
-  const server = new RunningServer(primary, folders[0] ?? '', await freePort());
-  server.env = {
+  const server = new RunningServer(primary, folders[0] ?? '', await freePort(), {
     DATABASE_URL: pooler.url,
     DATABASE_DIRECT_URL: pooler.directUrl,
     DATABASE_READ_URLS: standby.url,
-  };
+  });
   await server.start();
   const { acknowledged, stop } = await startWriters(server.address);
   const reader = await Person.demo(server.address);

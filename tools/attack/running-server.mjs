@@ -9,20 +9,19 @@ import { startCluster } from '../setup/postgres.mjs';
 
 /** A built server on a database of its own, that can be killed and started again. */
 export class RunningServer {
-  /** @param {import('../setup/postgres.mjs').Cluster} cluster @param {string} base @param {number} port */
-  constructor(cluster, base, port) {
+  /** @param {import('../setup/postgres.mjs').Cluster} cluster @param {string} base @param {number} port @param {NodeJS.ProcessEnv} [env] what it is told besides */
+  constructor(cluster, base, port, env = {}) {
     this.cluster = cluster;
     this.base = base;
     this.port = port;
     this.address = `http://127.0.0.1:${port}`;
-    /** What it is told besides. @type {NodeJS.ProcessEnv} */
-    this.env = {};
+    this.env = env;
   }
 
-  /** @returns {Promise<RunningServer>} */
-  static async open() {
+  /** @param {NodeJS.ProcessEnv} [env] what it is told besides @returns {Promise<RunningServer>} */
+  static async open(env = {}) {
     const base = join(tmpdir(), `grevik-attack-${randomBytes(4).toString('hex')}`);
-    const server = new RunningServer(await startCluster(base), base, await freePort());
+    const server = new RunningServer(await startCluster(base), base, await freePort(), env);
     await server.start();
     return server;
   }
@@ -57,9 +56,14 @@ export class RunningServer {
     await ended;
   }
 
-  async close() {
+  /** Ends it and its database; its data stays in `base`. */
+  async stop() {
     await this.kill('SIGTERM');
     await this.cluster.stop();
+  }
+
+  async close() {
+    await this.stop();
     rmSync(this.base, { recursive: true, force: true });
   }
 }
