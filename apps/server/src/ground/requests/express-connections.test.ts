@@ -46,7 +46,7 @@ describe('connections to the server', () => {
     await once(server, 'request');
     express.beforeClose();
     ask(late, '/at-once');
-    expect(await answer(late)).toMatch(/\r\nConnection: close\r\n/);
+    expect(await answer(late)).toMatch(/\r\nconnection: close\r\n/);
     const ended = express.close();
     const got = answer(early);
     asked.pop()?.end('whole');

@@ -29,7 +29,7 @@ export class ExpressConnections extends ExpressAdapter {
       socket.once('close', () => this.open.delete(socket));
     });
     server.prependListener('request', (_request, response: ServerResponse) => {
-      if (this.isEnding) response.setHeader('Connection', 'close');
+      if (this.isEnding) response.setHeader('connection', 'close');
     });
   }
 
