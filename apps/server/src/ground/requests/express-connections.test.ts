@@ -37,6 +37,7 @@ describe('connections to the server', () => {
     const closed = Promise.all([once(unused, 'close'), once(idle, 'close')]);
     await end();
     await closed;
+    expect([unused.destroyed, idle.destroyed]).toEqual([true, true]);
   });
 
   it('on which something was asked are answered before it ends, and end then', async () => {
@@ -62,5 +63,6 @@ describe('connections to the server', () => {
     const closed = once(socket, 'close');
     await end();
     await closed;
+    expect(socket.bytesRead).toBe(0);
   });
 });

@@ -13,7 +13,6 @@ const LONGEST_END_MS = 20_000;
 /** Express, whose connections are kept while it runs and end with it. */
 export class ExpressConnections extends ExpressAdapter {
   private readonly open = new Set<Socket>();
-  private isEnding = false;
 
   /** @param longestEndMs how long answers that are being given are waited for, ms */
   constructor(private readonly longestEndMs = LONGEST_END_MS) {
@@ -28,16 +27,16 @@ export class ExpressConnections extends ExpressAdapter {
       this.open.add(socket);
       socket.once('close', () => this.open.delete(socket));
     });
-    server.prependListener('request', (_request, response: ServerResponse) => {
-      if (this.isEnding) response.setHeader('connection', 'close');
-    });
   }
 
   /** From now on a connection ends with its answer, so that whoever asks next asks another server. */
   override beforeClose(): void {
     super.beforeClose();
-    this.isEnding = true;
-    (this.getHttpServer() as Server).keepAliveTimeout = KEPT_AT_THE_END_MS;
+    const server: Server = this.getHttpServer();
+    server.keepAliveTimeout = KEPT_AT_THE_END_MS;
+    server.prependListener('request', (_request, response: ServerResponse) =>
+      response.setHeader('connection', 'close'),
+    );
   }
 
   /** Listens no more and waits for answers that are being given; not for connections on which nothing was asked, as browsers open them. */
